@@ -1,0 +1,46 @@
+package dev.steelyard.core.card;
+
+import dev.steelyard.core.ladder.Ladder;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One of the goods, as far as its price needs it. A product with variants is ordered by their SKUs, one without by its
+ * own.
+ *
+ * @param shelfPrice of one piece, before any card; none for made-to-measure goods
+ * @param unitCost what one piece costs the shop; none where nobody said
+ * @param unitPriceDecimals decimals of the price of one piece; none for the shop's
+ * @param ownRows the product's own price rows; none where it has none
+ */
+public record Product(
+        Sku sku,
+        String name,
+        @Nullable BigDecimal shelfPrice,
+        @Nullable BigDecimal unitCost,
+        @Nullable Integer unitPriceDecimals,
+        @Nullable Ladder ownRows,
+        List<Variant> variants) {
+
+    public Product {
+        variants = List.copyOf(variants);
+    }
+
+    /** A product with a shelf price and nothing else. */
+    public static Product of(Sku sku, String name, @Nullable BigDecimal shelfPrice) {
+        return new Product(sku, name, shelfPrice, null, null, null, List.of());
+    }
+
+    /** The same with other own price rows. */
+    public Product withOwnRows(@Nullable Ladder rows) {
+        return new Product(sku, name, shelfPrice, unitCost, unitPriceDecimals, rows, variants);
+    }
+
+    /** What can be put into a basket: each variant, or the product itself where it has none. */
+    public List<Item> items() {
+        return variants.isEmpty()
+                ? List.of(new Item(this, null))
+                : variants.stream().map(variant -> new Item(this, variant)).toList();
+    }
+}

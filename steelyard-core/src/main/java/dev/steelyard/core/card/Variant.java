@@ -1,0 +1,17 @@
+package dev.steelyard.core.card;
+
+import dev.steelyard.core.ladder.Ladder;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One form of a product, ordered by its own SKU. What it leaves open is the product's.
+ *
+ * @param ownRows rows of its own; where there are some, the product's do not count for it
+ */
+public record Variant(
+        Sku sku,
+        String name,
+        @Nullable BigDecimal shelfPrice,
+        @Nullable BigDecimal unitCost,
+        @Nullable Ladder ownRows) {}

@@ -1,0 +1,130 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.curve.Cliff;
+import dev.steelyard.core.curve.PieceCurve;
+import dev.steelyard.core.curve.PieceCurve.Stretch;
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreakKey;
+import dev.steelyard.core.number.Rounding;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Findings on the curve of one customer group on one day. For a group, what everyone's breaks alone would show is left
+ * to everyone's curve.
+ */
+final class CurveFindings {
+
+    private final PieceCurve curve;
+    private final @Nullable String group;
+    private final CostLimit limit;
+    private final Rounding rounding;
+    private final List<Finding> found = new ArrayList<>();
+
+    private CurveFindings(PieceCurve curve, @Nullable String group, CostLimit limit, Rounding rounding) {
+        this.curve = curve;
+        this.group = group;
+        this.limit = limit;
+        this.rounding = rounding;
+    }
+
+    static List<Finding> of(PieceCurve curve, @Nullable String group, CostLimit limit, Rounding rounding) {
+        CurveFindings findings = new CurveFindings(curve, group, limit, rounding);
+        findings.cliffs();
+        findings.neighbours();
+        findings.belowCost();
+        return List.copyOf(findings.found);
+    }
+
+    private void cliffs() {
+        for (Cliff cliff : Cliff.of(curve)) {
+            if (concernsGroup(cliff.by(), stretchEndingBefore(cliff.threshold()).by())) {
+                String saved = Objects.requireNonNull(
+                                cliff.lastTotal().value().subtract(cliff.total().value()))
+                        .toPlainString();
+                String smaller = cliff.first() == cliff.last()
+                        ? cliff.last() + " pieces cost " + cliff.lastTotal()
+                        : cliff.first() + " pieces cost " + cliff.firstTotal() + " and " + cliff.last() + " cost "
+                                + cliff.lastTotal();
+                add(
+                        Code.CLIFF,
+                        smaller + ", but " + cliff.threshold() + " cost " + cliff.total()
+                                + ": the larger order is up to " + saved + " cheaper",
+                        cliff.by().key(),
+                        new Mend.SetPrice(cliff.by().key(), priceWithoutCliff(cliff)));
+            }
+        }
+    }
+
+    /** The smallest price of one piece at the threshold that brings its total up to that of one piece less. */
+    private BigDecimal priceWithoutCliff(Cliff cliff) {
+        return cliff.lastTotal()
+                .value()
+                .divide(BigDecimal.valueOf(cliff.threshold()), rounding.unitPriceDecimals(), RoundingMode.UP);
+    }
+
+    private void neighbours() {
+        List<Stretch> stretches = curve.stretches();
+        for (int i = 1; i < stretches.size(); i++) {
+            Stretch before = stretches.get(i - 1);
+            Stretch here = stretches.get(i);
+            Break by = Objects.requireNonNull(here.by());
+            if (!concernsGroup(by, before.by())) {
+                continue;
+            }
+            int direction = here.perPiece().compareTo(before.perPiece());
+            if (direction > 0) {
+                add(
+                        Code.RISES,
+                        "from " + here.from() + " a piece costs " + here.perPiece() + ", more than the "
+                                + before.perPiece() + " before",
+                        by.key(),
+                        new Mend.TakeOff(by.key()));
+            } else if (direction == 0) {
+                String same = before.by() == null ? "the shelf price" : "from " + before.from();
+                add(
+                        Code.NO_OP,
+                        "from " + here.from() + " changes nothing: a piece costs " + here.perPiece() + ", the same as "
+                                + same,
+                        by.key(),
+                        new Mend.TakeOff(by.key()));
+            }
+        }
+    }
+
+    private void belowCost() {
+        for (Stretch stretch : curve.stretches()) {
+            String fault = limit.fault(stretch.perPiece());
+            if (fault != null && concernsGroup(stretch.by(), null)) {
+                BreakKey place = stretch.by() == null ? null : stretch.by().key();
+                String where = place == null ? "the shelf price " : "from " + stretch.from() + ": ";
+                add(Code.BELOW_COST, where + stretch.perPiece() + " " + fault, place, null);
+            }
+        }
+    }
+
+    private Stretch stretchEndingBefore(int threshold) {
+        return curve.stretches().stream()
+                .filter(stretch -> stretch.until() == threshold)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private boolean concernsGroup(@Nullable Break one, @Nullable Break other) {
+        return group == null || isOfGroup(one) || isOfGroup(other);
+    }
+
+    private boolean isOfGroup(@Nullable Break one) {
+        return one != null && Objects.equals(one.group(), group);
+    }
+
+    private void add(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {
+        String text = group == null ? message : group + ": " + message;
+        found.add(new Finding(code, Character.toUpperCase(text.charAt(0)) + text.substring(1), place, mend));
+    }
+}

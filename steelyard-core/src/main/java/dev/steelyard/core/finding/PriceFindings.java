@@ -1,0 +1,85 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.curve.PieceCurve;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.number.Rounding;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds, by analysis, what is odd about an item's shelf price and own rows: for everyone and each group that has rows,
+ * on the day given and on each later day on which a break begins or ends.
+ */
+public final class PriceFindings {
+
+    private final Rounding rounding;
+    private final @Nullable BigDecimal smallestMargin;
+
+    /**
+     * @param rounding of the item's prices
+     * @param smallestMargin in percent of the price; none for “not below cost”
+     */
+    public PriceFindings(Rounding rounding, @Nullable BigDecimal smallestMargin) {
+        this.rounding = rounding;
+        this.smallestMargin = smallestMargin;
+    }
+
+    /** All findings, warnings first; none where the item has no shelf price, since then it has no price. */
+    public List<Finding> of(Item item, LocalDate today) {
+        BigDecimal shelfPrice = item.shelfPrice();
+        if (shelfPrice == null) {
+            return List.of();
+        }
+        Ladder rows = item.ownRows() != null ? item.ownRows() : Ladder.of(Over.LINE, List.of());
+        CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
+        Map<Object, Finding> found = new LinkedHashMap<>();
+        for (LocalDate day : daysOfChange(rows, today)) {
+            String when = day.equals(today) ? "" : "From " + day + ": ";
+            PieceCurve everyone = PieceCurve.of(shelfPrice, rows.inForce(null, day), rounding);
+            List<Finding> ofDay = new ArrayList<>(CurveFindings.of(everyone, null, limit, rounding));
+            for (String group : groups(rows)) {
+                PieceCurve curve = PieceCurve.of(shelfPrice, rows.inForce(group, day), rounding);
+                ofDay.addAll(CurveFindings.of(curve, group, limit, rounding));
+                ofDay.addAll(GroupDearer.of(curve, everyone, group));
+            }
+            ofDay.forEach(
+                    finding -> found.putIfAbsent(List.of(finding.code(), finding.message()), since(finding, when)));
+        }
+        return found.values().stream()
+                .sorted(Comparator.comparing(f -> f.code().severity()))
+                .toList();
+    }
+
+    private static Finding since(Finding finding, String when) {
+        return new Finding(finding.code(), when + finding.message(), finding.place(), finding.mend());
+    }
+
+    private static Iterable<LocalDate> daysOfChange(Ladder rows, LocalDate today) {
+        TreeSet<LocalDate> days = new TreeSet<>(List.of(today));
+        rows.breaks().stream()
+                .flatMap(b -> Stream.of(b.validity().from(), b.validity().until()))
+                .filter(day -> day != null && day.isAfter(today))
+                .forEach(days::add);
+        return days;
+    }
+
+    private static List<String> groups(Ladder rows) {
+        return rows.breaks().stream()
+                .map(Break::group)
+                .filter(group -> group != null)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

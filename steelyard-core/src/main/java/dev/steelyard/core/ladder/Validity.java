@@ -1,0 +1,37 @@
+package dev.steelyard.core.ladder;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The days on which something holds, in the shop's time zone: from inclusive, until exclusive, either open.
+ */
+public record Validity(@Nullable LocalDate from, @Nullable LocalDate until) {
+
+    public static final Validity ALWAYS = new Validity(null, null);
+
+    public Validity {
+        if (from != null && until != null && !from.isBefore(until)) {
+            throw new IllegalArgumentException("until (" + until + ") must be after from (" + from + ")");
+        }
+    }
+
+    /** Whether it has a date at either end. */
+    public boolean dated() {
+        return from != null || until != null;
+    }
+
+    /** Whether it holds on a day. */
+    public boolean on(LocalDate day) {
+        return (from == null || !day.isBefore(from)) && (until == null || day.isBefore(until));
+    }
+
+    /** Whether there is a day on which both hold. */
+    public boolean overlaps(Validity other) {
+        return startsBeforeEndOf(other) && other.startsBeforeEndOf(this);
+    }
+
+    private boolean startsBeforeEndOf(Validity other) {
+        return from == null || other.until == null || from.isBefore(other.until);
+    }
+}

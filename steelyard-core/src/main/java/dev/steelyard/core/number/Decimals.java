@@ -1,0 +1,30 @@
+package dev.steelyard.core.number;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+
+/**
+ * The arithmetic every price is made with: IEEE 754 decimal128, 34 significant digits, half-even, so that two
+ * independent programs agree on every digit before a {@link Rounding} point is reached.
+ */
+public final class Decimals {
+
+    /** Precision and rounding of every single operation. */
+    public static final MathContext EXACT = MathContext.DECIMAL128;
+
+    /** A price, line or basket of this size or more, either sign, is refused. */
+    public static final BigDecimal TOO_LARGE = BigDecimal.TEN.pow(12);
+
+    private Decimals() {}
+
+    /** Whether a value has reached {@link #TOO_LARGE}, either sign. */
+    public static boolean tooLarge(BigDecimal value) {
+        return value.abs().compareTo(TOO_LARGE) >= 0;
+    }
+
+    /** Digits without exponent or trailing zeros beyond {@code minScale} decimals: 7.4000 at 2 is {@code 7.40}. */
+    public static String plain(BigDecimal value, int minScale) {
+        BigDecimal stripped = value.stripTrailingZeros();
+        return (stripped.scale() < minScale ? stripped.setScale(minScale) : stripped).toPlainString();
+    }
+}

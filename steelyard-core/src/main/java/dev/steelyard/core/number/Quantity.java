@@ -1,0 +1,40 @@
+package dev.steelyard.core.number;
+
+import java.math.BigDecimal;
+
+/** How many pieces may be ordered at once: whole numbers from {@value #LEAST} to {@value #MOST}. */
+public final class Quantity {
+
+    public static final int LEAST = 1;
+    public static final int MOST = 1_000_000;
+
+    private Quantity() {}
+
+    /** Whether so many pieces may be ordered. */
+    public static boolean allowed(long pieces) {
+        return pieces >= LEAST && pieces <= MOST;
+    }
+
+    /** Reads a typed quantity; the fault says what was given and what is allowed. */
+    public static DecimalText.Reading read(String text) {
+        DecimalText.Reading reading = DecimalText.read(text);
+        BigDecimal value = reading.value();
+        if (value == null) {
+            return reading;
+        }
+        if (value.stripTrailingZeros().scale() > 0) {
+            return fault(value.toPlainString() + " is not a whole number; this is sold in whole pieces");
+        }
+        if (value.compareTo(BigDecimal.valueOf(LEAST)) < 0) {
+            return fault(value.toPlainString() + " is too few; order 1 or more");
+        }
+        if (value.compareTo(BigDecimal.valueOf(MOST)) > 0) {
+            return fault(value.toPlainString() + " is too many; at most " + MOST + " at once");
+        }
+        return reading;
+    }
+
+    private static DecimalText.Reading fault(String message) {
+        return new DecimalText.Reading(null, new DecimalText.Fault(message, null));
+    }
+}

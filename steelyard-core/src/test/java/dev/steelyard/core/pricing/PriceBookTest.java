@@ -1,0 +1,203 @@
+package dev.steelyard.core.pricing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Finish;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.card.Variant;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.Validity;
+import dev.steelyard.core.pricing.Reckoning.PassedOver;
+import dev.steelyard.core.pricing.RefusedLine.Place;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class PriceBookTest {
+
+    private static final LocalDate DAY = LocalDate.of(2027, 4, 15);
+    private static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
+    private static final Ladder ROWS =
+            Ladder.of(Over.PRODUCT, List.of(Break.everyone(10, decimal("6.90")), Break.everyone(25, decimal("6.20"))));
+    private static final Product SHACKLE = new Product(
+            new Sku("SHK"),
+            "Bow shackle",
+            decimal("7.40"),
+            null,
+            null,
+            ROWS,
+            List.of(
+                    new Variant(new Sku("SHK-6"), "6 mm", decimal("5.20"), null, null),
+                    new Variant(new Sku("SHK-8"), "8 mm", null, null, null),
+                    new Variant(
+                            new Sku("SHK-10"),
+                            "10 mm",
+                            decimal("9.90"),
+                            null,
+                            Ladder.of(Over.LINE, List.of(Break.everyone(5, decimal("9.10")))))));
+    private static final PriceBook BOOK = PriceBook.of(EURO, List.of(), List.of(SHACKLE));
+
+    @Test
+    void variantsCountTogetherWhereTheProductSaysSo() {
+        List<LineResult> basket = price(BOOK, line("SHK-6", 4), line("SHK-8", 6));
+        assertThat(priced(basket, 0).total()).hasToString("27.60");
+        assertThat(priced(basket, 1).total()).hasToString("41.40");
+        assertThat(priced(basket, 1).next().more()).isEqualTo(15);
+    }
+
+    @Test
+    void aVariantWithRowsOfItsOwnUsesOnlyThose() {
+        List<LineResult> basket = price(BOOK, line("SHK-10", 10), line("SHK-8", 9));
+        assertThat(priced(basket, 0).pricePerPiece()).hasToString("9.10");
+        assertThat(priced(basket, 0).counted()).isEqualTo(10);
+        // the pieces of the variant still are pieces of the product
+        assertThat(priced(basket, 1).pricePerPiece()).hasToString("6.90");
+    }
+
+    @Test
+    void aVariantWithoutAShelfPriceUsesTheProducts() {
+        assertThat(priced(price(BOOK, line("SHK-8", 1)), 0).pricePerPiece()).hasToString("7.40");
+        assertThat(priced(price(BOOK, line("SHK-6", 1)), 0).pricePerPiece()).hasToString("5.20");
+    }
+
+    @Test
+    void refusedLinesCountNothing() {
+        List<LineResult> basket = price(BOOK, line("SHK-8", 9), line("SHK-6", 0), line("ROPE", 3));
+        assertThat(priced(basket, 0).pricePerPiece()).hasToString("7.40");
+        assertThat(basket.get(1))
+                .isEqualTo(new RefusedLine(Place.QUANTITY, "0 pieces cannot be ordered; order 1 to 1000000"));
+        assertThat(basket.get(2)).isEqualTo(new RefusedLine(Place.SKU, "nothing with the SKU ROPE is sold here"));
+    }
+
+    @Test
+    void goodsWithoutAShelfPriceAreRefused() {
+        PriceBook book = PriceBook.of(EURO, List.of(), List.of(Product.of(new Sku("ROPE"), "Rope", null)));
+        assertThat(price(book, line("ROPE", 1))).containsExactly(new RefusedLine(Place.PIECE, "Rope has no price yet"));
+    }
+
+    @Test
+    void aLineTooLargeIsRefused() {
+        PriceBook book =
+                PriceBook.of(EURO, List.of(), List.of(Product.of(new Sku("GOLD"), "Gold", decimal("999999999999.99"))));
+        assertThat(priced(price(book, line("GOLD", 1)), 0).total()).hasToString("999999999999.99");
+        assertThat(price(book, line("GOLD", 2)).get(0)).isInstanceOf(RefusedLine.class);
+    }
+
+    @Test
+    void theNextBreakIsTheNearestThatMakesAPieceCheaper() {
+        PricedLine twelve = priced(price(BOOK, line("SHK-8", 12)), 0);
+        assertThat(twelve.next().more()).isEqualTo(13);
+        assertThat(twelve.next().pricePerPiece()).hasToString("6.20");
+        assertThat(priced(price(BOOK, line("SHK-8", 25)), 0).next()).isNull();
+    }
+
+    @Test
+    void theReckoningNamesEachStep() {
+        PricedLine line = (PricedLine) BOOK.explain(List.of(line("SHK-8", 8), line("SHK-6", 4)), Customer.EVERYONE, DAY)
+                .get(0);
+        assertThat(line.reckoning().steps())
+                .extracting(step -> step.label() + " | " + step.detail() + " | " + step.result())
+                .containsExactly(
+                        "Shelf price | Bow shackle, 8 mm | 7.40",
+                        "Breaks | 8 here + 4 more = 12 pieces reach “from 10” | 6.90",
+                        "Line | 8 × 6.90 | 55.20");
+        assertThat(priced(price(BOOK, line("SHK-8", 8)), 0).reckoning()).isEqualTo(Reckoning.NOT_ASKED);
+    }
+
+    @Test
+    void setUpAndMinimumAreStepsAndRoundingPointsAreNamed() {
+        RateCard card = new RateCard(
+                "With finish", Covers.EVERYTHING, null, false, new Finish(decimal("4.50"), decimal("25")), false);
+        PriceBook book =
+                PriceBook.of(EURO, List.of(card), List.of(Product.of(new Sku("PIN"), "Pin", decimal("0.125"))));
+        PricedLine line = (PricedLine)
+                book.explain(List.of(line("PIN", 3)), Customer.EVERYONE, DAY).get(0);
+        assertThat(line.total()).hasToString("25.00");
+        assertThat(line.reckoning().steps())
+                .extracting(
+                        step -> step.label() + " | " + step.detail() + " | " + step.result() + " | " + step.rounding())
+                .containsExactly(
+                        "Shelf price | Pin | 0.125 | null",
+                        "Price of one piece | 0.125 | 0.13 | R2",
+                        "Pieces | 3 × 0.13 | 0.39 | null",
+                        "With set-up | with the set-up charge of 4.50 | 4.89 | null",
+                        "Line | the minimum charge | 25.00 | null");
+    }
+
+    @Test
+    void theFirstCardThatCoversPricesTheLineAndTheOthersSayWhyNot() {
+        Ladder half = Ladder.of(Over.LINE, List.of(Break.everyone(1, decimal("3.00"))));
+        Validity may = new Validity(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
+        Validity march = new Validity(LocalDate.of(2027, 3, 1), LocalDate.of(2027, 4, 1));
+        PriceBook book = PriceBook.of(
+                EURO,
+                List.of(
+                        card(
+                                "Other goods",
+                                new Covers(Set.of(new Sku("ROPE")), Set.of(), Set.of(), Validity.ALWAYS),
+                                half),
+                        card("Crew week", new Covers(Set.of(), Set.of("Crew club"), Set.of(), Validity.ALWAYS), half),
+                        card("No yards", new Covers(Set.of(), Set.of(), Set.of("Boatyard"), Validity.ALWAYS), half),
+                        card("May", new Covers(Set.of(), Set.of(), Set.of(), may), half),
+                        card("March", new Covers(Set.of(), Set.of(), Set.of(), march), half),
+                        new RateCard("Paused", Covers.EVERYTHING, half, false, Finish.PLAIN, true)),
+                List.of(SHACKLE));
+        PricedLine yard = (PricedLine) book.explain(List.of(line("SHK-8", 1)), new Customer("Boatyard"), DAY)
+                .get(0);
+        assertThat(yard.card()).isEqualTo("Shelf price");
+        assertThat(yard.reckoning().passedOver())
+                .containsExactly(
+                        new PassedOver("Crew week", "not this customer"),
+                        new PassedOver("No yards", "not this customer"),
+                        new PassedOver("May", "not yet"),
+                        new PassedOver("March", "no longer"),
+                        new PassedOver("Paused", "paused"));
+        assertThat(priced(price(book, line("SHK-8", 1)), 0).card()).isEqualTo("No yards");
+    }
+
+    @Test
+    void aProductMaySetItsOwnUnitPriceDecimals() {
+        Product screw = new Product(new Sku("SCR"), "Screw", decimal("0.0823"), null, 4, null, List.of());
+        PriceBook book = PriceBook.of(EURO, List.of(), List.of(screw));
+        PricedLine line = priced(price(book, line("SCR", 333)), 0);
+        assertThat(line.pricePerPiece()).hasToString("0.0823");
+        assertThat(line.total()).hasToString("27.41");
+    }
+
+    @Test
+    void twoGoodsCannotShareASku() {
+        Product one = Product.of(new Sku("A"), "One", null);
+        assertThatThrownBy(() -> PriceBook.of(EURO, List.of(), List.of(one, one)))
+                .hasMessage("two goods have the SKU A");
+    }
+
+    private static RateCard card(String name, Covers covers, Ladder ladder) {
+        return new RateCard(name, covers, ladder, false, Finish.PLAIN, false);
+    }
+
+    private static List<LineResult> price(PriceBook book, OrderLine... lines) {
+        return book.price(List.of(lines), Customer.EVERYONE, DAY);
+    }
+
+    private static PricedLine priced(List<LineResult> results, int index) {
+        return (PricedLine) results.get(index);
+    }
+
+    private static OrderLine line(String sku, long quantity) {
+        return new OrderLine(new Sku(sku), quantity);
+    }
+
+    private static BigDecimal decimal(String digits) {
+        return new BigDecimal(digits);
+    }
+}
