@@ -1,0 +1,83 @@
+package dev.steelyard.web.book;
+
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.shop.Shop;
+import dev.steelyard.web.shop.Shops;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Holds the price book in force. A new one is built whole from one consistent reading of the database and swapped in at
+ * once, so a price never mixes two revisions.
+ */
+@Service
+public class Books {
+
+    private static final Logger log = LoggerFactory.getLogger(Books.class);
+
+    private final GoodsStore goods;
+    private final Shops shops;
+    private final TransactionTemplate reading;
+    private volatile @Nullable BookInForce held;
+
+    Books(GoodsStore goods, Shops shops, TransactionTemplate template) {
+        this.goods = goods;
+        this.shops = shops;
+        this.reading = new TransactionTemplate(Objects.requireNonNull(template.getTransactionManager()));
+        this.reading.setReadOnly(true);
+        this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
+    }
+
+    /** The book shoppers see prices from: at most a moment behind the database. */
+    public BookInForce inForce() {
+        BookInForce now = held;
+        return now != null ? now : refresh();
+    }
+
+    /** Looks whether prices have changed and holds the newest book; called once prices have been saved here. */
+    public synchronized BookInForce refresh() {
+        BookInForce now = held;
+        if (now == null || shops.revision() != now.revision()) {
+            now = Objects.requireNonNull(reading.execute(status -> build()));
+            held = now;
+        }
+        return now;
+    }
+
+    /** The newest book, within the caller's transaction; nobody publishes until that ends. For checkouts. */
+    @Transactional
+    public BookInForce newestHeld() {
+        long revision = shops.revisionHeld();
+        BookInForce now = held;
+        return now != null && now.revision() == revision ? now : build();
+    }
+
+    private BookInForce build() {
+        Shop shop = shops.current();
+        return new BookInForce(shop, PriceBook.of(shop.rules(), List.of(), goods.sold()));
+    }
+
+    /** Prices may be changed by another node on the same database. */
+    @Scheduled(fixedDelayString = "2s")
+    void follow() {
+        if (held == null) {
+            return;
+        }
+        try {
+            refresh();
+        } catch (DataAccessException | CannotCreateTransactionException away) {
+            log.warn("Prices could not be looked up; those in force stay: {}", away.getMessage());
+        }
+    }
+}

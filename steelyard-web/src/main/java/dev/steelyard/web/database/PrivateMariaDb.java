@@ -1,0 +1,135 @@
+package dev.steelyard.web.database;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * A MariaDB server of our own: a data folder, a free port on 127.0.0.1, a password made afresh at each start. The one
+ * implementation behind the start command and the tests.
+ *
+ * <p>A server left running by a killed application is stopped first; a server that dies under a running application is
+ * started again on the same port. Committed data outlive both: every commit is flushed to disk.
+ */
+public final class PrivateMariaDb implements AutoCloseable {
+
+    private static final Logger log = LoggerFactory.getLogger(PrivateMariaDb.class);
+    private static final Duration STOPS_WITHIN = Duration.ofSeconds(30);
+    private static final int MOST_RESTARTS = 5;
+
+    private final MariaDbFolder folder;
+    private final int port;
+    private final String password;
+    private Process server;
+    private boolean closing;
+    private int restarts;
+
+    private PrivateMariaDb(MariaDbFolder folder, int port, String password) {
+        this.folder = folder;
+        this.port = port;
+        this.password = password;
+        this.server = launch();
+    }
+
+    /**
+     * Starts a server on a folder, made ready where it is new; returns once it answers.
+     *
+     * @throws IllegalStateException where it does not come up, with the end of its log
+     */
+    public static PrivateMariaDb start(Path home) {
+        MariaDbFolder folder = MariaDbFolder.in(home);
+        folder.stopServerLeftBehind();
+        folder.installIfNew();
+        return new PrivateMariaDb(folder, freePort(), newPassword());
+    }
+
+    public String jdbcUrl() {
+        return MariaDbConnection.url(port);
+    }
+
+    public String user() {
+        return MariaDbConnection.USER;
+    }
+
+    public String password() {
+        return password;
+    }
+
+    /** Process id of the server now running. */
+    public synchronized long pid() {
+        return server.pid();
+    }
+
+    private Process launch() {
+        Path initFile = folder.writeInitFile(MariaDbConnection.initStatements(password));
+        Process started = folder.startServer(port, initFile);
+        try {
+            MariaDbConnection.awaitAnswer(started, port, password, folder);
+        } catch (RuntimeException failed) {
+            started.destroyForcibly();
+            throw failed;
+        } finally {
+            folder.delete(initFile);
+        }
+        started.onExit().thenAccept(this::comeBack);
+        return started;
+    }
+
+    private synchronized void comeBack(Process ended) {
+        if (closing || ended != server) {
+            return;
+        }
+        if (++restarts > MOST_RESTARTS) {
+            log.error("The database has ended {} times; it is not started again. See {}", restarts, folder.logFile());
+            return;
+        }
+        log.warn("The database ended by itself (exit code {}); starting it again.", ended.exitValue());
+        try {
+            server = launch();
+        } catch (RuntimeException failed) {
+            log.error("The database did not come back", failed);
+        }
+    }
+
+    /** Stops the server in good order and waits for it. */
+    @Override
+    public synchronized void close() {
+        closing = true;
+        server.destroy();
+        try {
+            if (!server.waitFor(STOPS_WITHIN.toSeconds(), TimeUnit.SECONDS)) {
+                log.error("The database did not stop within {}; it is ended hard.", STOPS_WITHIN);
+                server.destroyForcibly();
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return socket.getLocalPort();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static String newPassword() {
+        byte[] bytes = new byte[24];
+        new SecureRandom().nextBytes(bytes);
+        return HexFormat.of().formatHex(bytes);
+    }
+
+    static List<String> asRoot() {
+        return "root".equals(System.getProperty("user.name")) ? List.of("--user=root") : List.of();
+    }
+}

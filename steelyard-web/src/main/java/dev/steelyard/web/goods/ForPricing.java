@@ -1,0 +1,42 @@
+package dev.steelyard.web.goods;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.card.Variant;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Turns stored goods into those that prices are made from. */
+final class ForPricing {
+
+    private ForPricing() {}
+
+    static Product product(StoredProduct stored) {
+        return new Product(
+                new Sku(stored.sku()),
+                stored.name(),
+                stored.shelfPrice(),
+                stored.unitCost(),
+                stored.unitPriceDecimals(),
+                ladder(stored, null),
+                stored.variants().stream()
+                        .map(variant -> new Variant(
+                                new Sku(variant.sku()),
+                                variant.name(),
+                                variant.shelfPrice(),
+                                variant.unitCost(),
+                                ladder(stored, variant.id())))
+                        .toList());
+    }
+
+    /** The rows of the product, or of one variant, which count over whatever the product says. */
+    private static @Nullable Ladder ladder(StoredProduct stored, @Nullable Long variantId) {
+        List<Break> rows = stored.rows().stream()
+                .filter(row -> row.isOf(variantId))
+                .map(StoredPriceRow::toBreak)
+                .toList();
+        return rows.isEmpty() ? null : Ladder.of(stored.rowsOver(), rows);
+    }
+}

@@ -1,0 +1,56 @@
+package dev.steelyard.web.goods;
+
+import dev.steelyard.core.card.Product;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One of the goods as pages read it: a copy, apart from the database.
+ *
+ * @param drawing name of its shipped drawing
+ * @param removedAt since when it is no longer sold; none while it is
+ * @param product the same goods as prices see them
+ * @param variantIds of the product's variants, in their order
+ */
+public record GoodsEntry(
+        long id,
+        String description,
+        String drawing,
+        @Nullable String brand,
+        List<String> categories,
+        long version,
+        Instant changedAt,
+        String changedBy,
+        @Nullable Instant removedAt,
+        Product product,
+        List<Long> variantIds) {
+
+    static GoodsEntry of(StoredProduct stored) {
+        StoredBrand brand = stored.brand();
+        return new GoodsEntry(
+                stored.id(),
+                stored.description(),
+                stored.drawing(),
+                brand == null ? null : brand.name(),
+                stored.categories().stream().map(StoredCategory::name).toList(),
+                stored.version(),
+                stored.changedAt(),
+                stored.changedBy(),
+                stored.removedAt(),
+                ForPricing.product(stored),
+                stored.variants().stream().map(StoredVariant::id).toList());
+    }
+
+    public String sku() {
+        return product.sku().value();
+    }
+
+    public String name() {
+        return product.name();
+    }
+
+    public boolean isRemoved() {
+        return removedAt != null;
+    }
+}

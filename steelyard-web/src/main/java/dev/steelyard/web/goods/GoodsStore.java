@@ -1,0 +1,135 @@
+package dev.steelyard.web.goods;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.web.goods.EditResult.ChangedMeanwhile;
+import dev.steelyard.web.goods.EditResult.Saved;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds goods and changes their prices. */
+@Service
+public class GoodsStore {
+
+    private final ProductRepository products;
+    private final Shops shops;
+    private final EntityManager entities;
+    private final Clock clock;
+
+    GoodsStore(ProductRepository products, Shops shops, EntityManager entities, Clock clock) {
+        this.products = products;
+        this.shops = shops;
+        this.entities = entities;
+        this.clock = clock;
+    }
+
+    /** All goods now sold, as prices see them. */
+    @Transactional(readOnly = true)
+    public List<Product> sold() {
+        return products.findSold().stream().map(ForPricing::product).toList();
+    }
+
+    /** The goods now sold whose name or SKU a text is part of, by name; all of them for an empty text. */
+    @Transactional(readOnly = true)
+    public List<GoodsEntry> search(String text) {
+        String escaped = text.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_");
+        return products.search(escaped).stream().map(GoodsEntry::of).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<GoodsEntry> find(long id) {
+        return products.findById(id).map(GoodsEntry::of);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<GoodsEntry> findBySku(String sku) {
+        return products.findBySku(sku).map(GoodsEntry::of);
+    }
+
+    /**
+     * Stores new prices and raises the revision, or writes nothing where the goods are no longer as the editor saw them.
+     *
+     * @return none where there are no such goods
+     */
+    @Transactional
+    public Optional<EditResult> save(PriceEdit edit, String by) {
+        return products.findById(edit.productId()).map(product -> {
+            if (product.version() != edit.basedOn() || product.removedAt() != null) {
+                return new ChangedMeanwhile(GoodsEntry.of(product));
+            }
+            applyPrices(product, edit);
+            return saved(product, by);
+        });
+    }
+
+    /** Takes goods out of the shop; they can be put back. */
+    @Transactional
+    public Optional<GoodsEntry> remove(long id, String by) {
+        return products.findById(id).map(product -> {
+            product.setRemovedAt(clock.instant());
+            return saved(product, by).entry();
+        });
+    }
+
+    /** Puts removed goods back into the shop, as they were. */
+    @Transactional
+    public Optional<GoodsEntry> putBack(long id, String by) {
+        return products.findById(id).map(product -> {
+            product.setRemovedAt(null);
+            return saved(product, by).entry();
+        });
+    }
+
+    private Saved saved(StoredProduct product, String by) {
+        product.changed(clock.instant(), by);
+        shops.raiseRevision();
+        entities.flush();
+        return new Saved(GoodsEntry.of(product));
+    }
+
+    private void applyPrices(StoredProduct product, PriceEdit edit) {
+        Long variantId = edit.variantId();
+        if (variantId == null) {
+            product.setShelfPrice(edit.shelfPrice());
+        } else {
+            variant(product, variantId).setShelfPrice(edit.shelfPrice());
+        }
+        product.setRowsOver(edit.over());
+        product.dropRows(
+                product.rows().stream().filter(row -> row.isOf(variantId)).toList());
+        // old rows go before new ones come: the database lets no threshold stand twice even for a moment
+        entities.flush();
+        Map<String, CustomerGroup> groups =
+                shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, Function.identity()));
+        product.addRows(edit.rows().stream()
+                .map(row -> new StoredPriceRow(product, variantId, group(groups, row.group()), row))
+                .toList());
+    }
+
+    private static StoredVariant variant(StoredProduct product, long id) {
+        return product.variants().stream()
+                .filter(variant -> variant.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("product " + product.id() + " has no variant " + id));
+    }
+
+    private static @Nullable CustomerGroup group(Map<String, CustomerGroup> groups, @Nullable String name) {
+        if (name == null) {
+            return null;
+        }
+        CustomerGroup group = groups.get(name);
+        if (group == null) {
+            throw new IllegalArgumentException("there is no customer group " + name);
+        }
+        return group;
+    }
+}

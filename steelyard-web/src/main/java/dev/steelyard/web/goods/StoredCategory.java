@@ -1,0 +1,31 @@
+package dev.steelyard.web.goods;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** A shelf of the shop, perhaps within another. */
+@Entity
+@Table(name = "category")
+class StoredCategory {
+
+    @Id
+    private long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "parent_id")
+    private @Nullable StoredCategory parent;
+
+    private String name = "";
+    private int position;
+
+    protected StoredCategory() {}
+
+    String name() {
+        return name;
+    }
+}

@@ -1,0 +1,36 @@
+package dev.steelyard.web.launch;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the start command was asked for.
+ *
+ * @param demo fill an empty shop with the demo data
+ * @param port the port insisted on; none for 8080 or the next free one
+ */
+record Options(boolean demo, @Nullable Integer port) {
+
+    private static final int LARGEST_PORT = 65_535;
+
+    /** @throws IllegalArgumentException in words for the person at the terminal */
+    static Options parse(String... args) {
+        boolean demo = false;
+        Integer port = null;
+        for (int i = 0; i < args.length; i++) {
+            switch (args[i]) {
+                case "--demo" -> demo = true;
+                case "--port" -> port = port(i + 1 < args.length ? args[++i] : "");
+                default -> throw new IllegalArgumentException(
+                        "“" + args[i] + "” is no option of start; it knows --demo and --port N");
+            }
+        }
+        return new Options(demo, port);
+    }
+
+    private static int port(String text) {
+        if (text.matches("\\d{1,5}") && Integer.parseInt(text) >= 1 && Integer.parseInt(text) <= LARGEST_PORT) {
+            return Integer.parseInt(text);
+        }
+        throw new IllegalArgumentException("--port takes a number from 1 to " + LARGEST_PORT + ", not “" + text + "”");
+    }
+}

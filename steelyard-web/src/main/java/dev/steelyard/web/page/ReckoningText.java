@@ -1,0 +1,44 @@
+package dev.steelyard.web.page;
+
+import dev.steelyard.core.pricing.Reckoning;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A reckoning as pages show it and orders keep it: words and figures, nothing left to work out. */
+public final class ReckoningText {
+
+    private ReckoningText() {}
+
+    /**
+     * One step.
+     *
+     * @param rounding what was rounded to what, in words; none where nothing was
+     */
+    public record Step(String label, String detail, String result, @Nullable String rounding) {}
+
+    /** The steps, results with at least so many decimals. */
+    public static List<Step> of(Reckoning reckoning, int decimals) {
+        return reckoning.steps().stream()
+                .map(step -> new Step(
+                        step.label(), step.detail(), Show.money(step.result(), decimals), rounding(step.rounding())))
+                .toList();
+    }
+
+    /** The cards passed over, each with its reason. */
+    public static List<String> passedOver(Reckoning reckoning) {
+        return reckoning.passedOver().stream()
+                .map(passed -> passed.card() + ", " + passed.reason())
+                .toList();
+    }
+
+    private static @Nullable String rounding(@Nullable String point) {
+        if (point == null) {
+            return null;
+        }
+        return switch (point) {
+            case "R2" -> "rounded to the decimals of a piece’s price";
+            case "R3" -> "rounded to the smallest coin";
+            default -> throw new IllegalArgumentException("no rounding point: " + point);
+        };
+    }
+}

@@ -1,0 +1,187 @@
+package dev.steelyard.web.prices;
+
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreakClash;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Validity;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.web.shop.CustomerGroup;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Reads typed prices: what can be read goes on, what cannot is named by its field. */
+final class PriceReader {
+
+    static final int MOST_ROWS = 500;
+    private static final int MOST_DECIMALS = 6;
+    private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
+    private static final LocalDate LAST_DAY = LocalDate.of(2199, 12, 31);
+
+    private final List<CustomerGroup> groups;
+    private final Map<String, String> errors = new LinkedHashMap<>();
+    private final List<Break> breaks = new ArrayList<>();
+    private final List<Cell> cells = new ArrayList<>();
+
+    private PriceReader(List<CustomerGroup> groups) {
+        this.groups = groups;
+    }
+
+    /** Where in the table a break stands. */
+    record Cell(int row, long groupId) {}
+
+    static ReadPrices read(PriceForm form, List<CustomerGroup> groups) {
+        return new PriceReader(groups).read(form);
+    }
+
+    private ReadPrices read(PriceForm form) {
+        BigDecimal shelfPrice = form.shelfPrice().isBlank() ? null : price(Fields.SHELF_PRICE, form.shelfPrice());
+        if (form.rows().size() > MOST_ROWS) {
+            errors.put(Fields.ROWS, form.rows().size() + " rows are too many; at most " + MOST_ROWS);
+        }
+        List<RowText> rows = form.rows();
+        for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
+            if (!rows.get(i).isEmpty()) {
+                row(i, rows.get(i));
+            }
+        }
+        Set<Integer> clashing = new HashSet<>();
+        for (BreakClash clash : Ladder.clashes(breaks)) {
+            clashing.add(clash.second());
+            String message = Character.toUpperCase(clash.message().charAt(0))
+                    + clash.message().substring(1);
+            errors.putIfAbsent(Fields.from(cells.get(clash.second()).row()), message);
+        }
+        return new ReadPrices(shelfPrice, without(breaks, clashing), without(cells, clashing), Map.copyOf(errors));
+    }
+
+    private void row(int index, RowText row) {
+        Integer from = threshold(index, row.from());
+        Validity validity = validity(index, row);
+        if (row.hasNoPrice()) {
+            errors.put(Fields.price(index, PriceForm.EVERYONE), "Type a price, for everyone or for a group");
+        }
+        cell(index, row, PriceForm.EVERYONE, null, from, validity);
+        for (CustomerGroup group : groups) {
+            cell(index, row, group.id(), group.name(), from, validity);
+        }
+    }
+
+    private void cell(
+            int index,
+            RowText row,
+            long groupId,
+            @Nullable String group,
+            @Nullable Integer from,
+            @Nullable Validity validity) {
+        if (row.price(groupId).isBlank()) {
+            return;
+        }
+        BigDecimal price = price(Fields.price(index, groupId), row.price(groupId));
+        if (price != null && from != null && validity != null) {
+            breaks.add(new Break(from, price, group, validity));
+            cells.add(new Cell(index, groupId));
+        }
+    }
+
+    private @Nullable Integer threshold(int index, String text) {
+        String field = Fields.from(index);
+        if (text.isBlank()) {
+            errors.put(field, "From how many pieces? Type a whole number");
+            return null;
+        }
+        BigDecimal value = number(field, text);
+        if (value == null) {
+            return null;
+        }
+        boolean whole = value.stripTrailingZeros().scale() <= 0;
+        if (!whole || value.signum() <= 0 || value.compareTo(BigDecimal.valueOf(Quantity.MOST)) > 0) {
+            errors.put(
+                    field,
+                    value.toPlainString() + " is no threshold; a break begins at a whole number from 1 to "
+                            + Quantity.MOST);
+            return null;
+        }
+        return value.intValueExact();
+    }
+
+    private @Nullable BigDecimal price(String field, String text) {
+        BigDecimal value = number(field, text);
+        if (value == null) {
+            return null;
+        }
+        if (value.signum() < 0) {
+            errors.put(field, value.toPlainString() + " is below 0; a price is 0 or more");
+            return null;
+        }
+        if (value.stripTrailingZeros().scale() > MOST_DECIMALS) {
+            errors.put(field, value.toPlainString() + " has more than " + MOST_DECIMALS + " decimals");
+            return null;
+        }
+        if (Decimals.tooLarge(value)) {
+            errors.put(field, value.toPlainString() + " is too large; a price is below 1000000000000");
+            return null;
+        }
+        return value;
+    }
+
+    private @Nullable BigDecimal number(String field, String text) {
+        DecimalText.Reading reading = DecimalText.read(text);
+        if (reading.fault() != null) {
+            errors.put(field, reading.fault().message());
+        }
+        return reading.value();
+    }
+
+    private @Nullable Validity validity(int index, RowText row) {
+        int before = errors.size();
+        LocalDate from = day(Fields.starts(index), row.starts());
+        LocalDate until = day(Fields.ends(index), row.ends());
+        if (errors.size() > before) {
+            return null;
+        }
+        if (from != null && until != null && !from.isBefore(until)) {
+            errors.put(
+                    Fields.ends(index),
+                    "Until " + until + " is not after from " + from + "; the last day is the one before “until”");
+            return null;
+        }
+        return new Validity(from, until);
+    }
+
+    private @Nullable LocalDate day(String field, String text) {
+        if (text.isBlank()) {
+            return null;
+        }
+        try {
+            LocalDate day = LocalDate.parse(text);
+            if (!day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY)) {
+                return day;
+            }
+        } catch (DateTimeException unreadable) {
+            // said below, together with days out of range
+        }
+        errors.put(
+                field, "“" + text + "” is no day from " + FIRST_DAY + " to " + LAST_DAY + "; write it like 2027-04-01");
+        return null;
+    }
+
+    private static <T> List<T> without(List<T> all, Set<Integer> left) {
+        List<T> kept = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            if (!left.contains(i)) {
+                kept.add(all.get(i));
+            }
+        }
+        return List.copyOf(kept);
+    }
+}

@@ -1,0 +1,28 @@
+package dev.steelyard.web.shop;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** Customers who have prices of their own together. A customer is in one group or none. */
+@Entity
+@Table(name = "customer_group")
+public class CustomerGroup {
+
+    @Id
+    @Column(name = "id")
+    private long id;
+
+    private String name = "";
+
+    protected CustomerGroup() {}
+
+    public long id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+}

@@ -1,0 +1,39 @@
+package dev.steelyard.web.shop;
+
+import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.pricing.ShopRules;
+import java.math.BigDecimal;
+import java.time.ZoneId;
+import java.util.Currency;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What holds for the whole shop.
+ *
+ * @param zone the time zone in which days begin and end
+ * @param smallestMargin in percent of a price, below which it is warned of; none for none
+ * @param revision raised by every change of prices
+ */
+public record Shop(String name, ShopRules rules, ZoneId zone, @Nullable BigDecimal smallestMargin, long revision) {
+
+    static Shop of(StoredShop stored) {
+        Currency currency = Currency.getInstance(stored.currency());
+        Rounding rounding = Rounding.of(currency).withUnitPriceDecimals(stored.unitPriceDecimals());
+        return new Shop(
+                stored.name(),
+                new ShopRules(currency, rounding),
+                ZoneId.of(stored.zone()),
+                stored.smallestMargin(),
+                stored.revision());
+    }
+
+    /** ISO 4217 code: EUR. */
+    public String currency() {
+        return rules.currency().getCurrencyCode();
+    }
+
+    /** Decimals of totals. */
+    public int minorDigits() {
+        return rules.rounding().minorDigits();
+    }
+}

@@ -1,0 +1,55 @@
+package dev.steelyard.web.shop;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** The one row of shop settings. */
+@Entity
+@Table(name = "shop")
+class StoredShop {
+
+    static final byte ONLY = 1;
+
+    @Id
+    private byte id;
+
+    private String name = "";
+
+    @jakarta.persistence.Column(columnDefinition = "char(3)")
+    private String currency = "";
+
+    private String zone = "";
+    private byte unitPriceDecimals;
+    private @Nullable BigDecimal smallestMargin;
+    private long revision;
+
+    protected StoredShop() {}
+
+    String name() {
+        return name;
+    }
+
+    String currency() {
+        return currency;
+    }
+
+    String zone() {
+        return zone;
+    }
+
+    int unitPriceDecimals() {
+        return unitPriceDecimals;
+    }
+
+    @Nullable
+    BigDecimal smallestMargin() {
+        return smallestMargin;
+    }
+
+    long revision() {
+        return revision;
+    }
+}

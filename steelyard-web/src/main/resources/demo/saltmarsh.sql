@@ -1,0 +1,44 @@
+-- Saltmarsh Chandlery, a made-up ship chandler. Ids below 1000 are the demo's; the sequence begins above.
+insert into tax_class (id, name) values (1, 'Standard');
+insert into customer_group (id, name) values (1, 'Boatyard'), (2, 'Sailing school'), (3, 'Crew club');
+insert into brand (id, name) values (1, 'Grannock'), (2, 'Tidewell'), (3, 'Loftman & Daughters'), (4, 'Pellham');
+insert into category (id, parent_id, name, position) values
+    (1, null, 'Rope & chain', 1), (2, null, 'Hardware', 2), (3, null, 'Made to measure', 3), (4, null, 'Paint & care', 4),
+    (5, null, 'Signals', 5);
+
+insert into product (id, sku, name, description, drawing, brand_id, tax_class_id, shelf_price, unit_cost,
+                     unit_price_decimals, rows_over, removed_at, changed_at, changed_by, version) values
+    (1, 'SHK', 'Bow shackle', 'Stainless, forged, with a captive pin.', 'shackle', 1, 1, 7.40, 4.15, null, 'PRODUCT', null, '2026-11-03 08:12:00', 'Maren', 1),
+    (2, 'ROPE-12', 'Three-strand rope 12 mm', 'Pre-stretched polyester, off the drum.', 'rope', 2, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (3, 'SCR-4x40', 'Stainless screw 4 × 40, loose', 'Countersunk, A4, sold by the piece.', 'screw', 1, 1, 0.0890, 0.0390, 4, 'LINE', null, '2026-11-03 08:30:00', 'Jonas', 1),
+    (4, 'TRAY-W', 'Wood screws by the tray', 'Two hundred to the tray, silicon bronze.', 'tray', 1, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (5, 'CHN-8', 'Anchor chain 8 mm', 'Short link, hot-dip galvanised, cut to length.', 'chain', 1, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (6, 'LEAD', 'Lead ballast', 'Clean ingots, or cast to the kilo you need.', 'ballast', 4, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (7, 'COVER', 'Boat cover, made to measure', 'UV-proof acrylic, double-stitched.', 'cover', 3, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (8, 'CUSHION', 'Berth cushion', 'Foam cut to your berth, covered to choice.', 'cushion', 3, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (9, 'WINDOW', 'Hatch window, acrylic', 'Edges polished, corners rounded.', 'window', 3, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (10, 'BRASS', 'Brass bar, cut', 'Round bar, sawn square.', 'bar', 4, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (11, 'PAINT', 'Antifouling paint', 'Hard matrix, for hulls in salt water.', 'paint', 2, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (12, 'FLAGS', 'Signal flag set', 'Forty flags, sewn, in a canvas roll.', 'flags', 3, 1, null, null, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1),
+    (13, 'BRU-1', 'Deck brush', 'Stiff, with a long ash handle.', 'brush', 2, 1, 15.00, 8.20, null, 'LINE', null, '2026-11-02 09:00:00', 'Maren', 1);
+
+insert into product_category (product_id, category_id) values
+    (1, 2), (2, 1), (3, 2), (4, 2), (5, 1), (6, 2), (7, 3), (8, 3), (9, 3), (10, 3), (11, 4), (12, 5), (13, 4);
+
+insert into variant (id, product_id, sku, name, position, shelf_price, unit_cost) values
+    (1, 1, 'SHK-6', '6 mm', 1, 5.60, 3.10),
+    (2, 1, 'SHK-8', '8 mm', 2, null, null),
+    (3, 1, 'SHK-10', '10 mm', 3, 9.80, 5.60);
+
+insert into price_row (id, product_id, variant_id, group_id, from_pieces, price) values
+    (1, 1, null, null, 10, 6.90), (2, 1, null, null, 25, 6.20), (3, 1, null, null, 100, 5.45),
+    (4, 1, null, 1, 10, 6.35), (5, 1, null, 1, 100, 4.95),
+    (6, 1, 1, null, 10, 5.20), (7, 1, 1, null, 25, 4.70), (8, 1, 1, null, 100, 4.15), (9, 1, 1, 1, 10, 4.80),
+    (10, 1, 3, null, 10, 9.10), (11, 1, 3, null, 25, 8.20), (12, 1, 3, null, 100, 7.25), (13, 1, 3, 1, 10, 8.40),
+    (20, 3, null, null, 100, 0.0823), (21, 3, null, null, 500, 0.0730), (22, 3, null, null, 2000, 0.0614),
+    (30, 13, null, null, 6, 13.20), (31, 13, null, 2, 6, 12.50);
+insert into price_row (id, product_id, variant_id, group_id, from_pieces, price, starts, ends) values
+    (32, 13, null, null, 2, 12.00, '2027-04-01', '2027-05-01');
+
+insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision)
+values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1);

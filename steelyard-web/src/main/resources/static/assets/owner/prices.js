@@ -1,0 +1,268 @@
+// The prices page: edits of the table, undo, paste, the sentence's numbers, and keeping what is typed when the
+// session or the connection is gone. Prices and pictures come from the server; nothing is worked out here.
+"use strict";
+
+const prices = {
+  undoStack: [],
+  settled: "",
+
+  form() {
+    return document.getElementById("editor");
+  },
+
+  // All that is typed, as it would be sent.
+  snapshot() {
+    return new URLSearchParams(new FormData(prices.form())).toString();
+  },
+
+  key() {
+    return "typed:" + location.pathname + location.search;
+  },
+
+  keep() {
+    sessionStorage.setItem(prices.key(), prices.snapshot());
+  },
+
+  // Called when an edit is whole (a field left, a weight let go): what was before it can be had again by undo.
+  settle() {
+    const now = prices.snapshot();
+    if (now !== prices.settled) {
+      prices.undoStack.push(prices.settled);
+      prices.settled = now;
+      prices.keep();
+      prices.showUndo();
+    }
+  },
+
+  showUndo() {
+    document.getElementById("undo").disabled = prices.undoStack.length === 0;
+  },
+
+  set(field, value) {
+    const input = document.getElementById(field);
+    if (input && input.value !== value) {
+      input.value = value;
+      input.dispatchEvent(new Event("input", { bubbles: true }));
+    }
+  },
+
+  // Asks the server for the editor after a change of the table as a whole.
+  async edit(wish, extra = {}, state = prices.snapshot()) {
+    const body = new URLSearchParams(state);
+    body.set("do", wish);
+    Object.entries(extra).forEach(([name, value]) => body.set(name, value));
+    let answer;
+    try {
+      answer = await fetch(prices.form().dataset.editUrl, {
+        method: "POST",
+        headers: { "HX-Request": "true", ...shell.tokenHeader() },
+        body,
+      });
+    } catch (unreachable) {
+      prices.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
+      return;
+    }
+    if (!answer.ok) {
+      prices.refused(answer.status);
+      return;
+    }
+    const focused = document.activeElement && document.activeElement.id;
+    prices.form().outerHTML = await answer.text();
+    htmx.process(prices.form());
+    prices.afterSwap();
+    if (focused && document.getElementById(focused)) {
+      document.getElementById(focused).focus();
+    }
+  },
+
+  async change(wish, extra) {
+    prices.settle();
+    await prices.edit(wish, extra);
+    prices.settle();
+  },
+
+  async undo() {
+    prices.settle();
+    const before = prices.undoStack.pop();
+    if (before !== undefined) {
+      await prices.edit("show", {}, before);
+      prices.settled = prices.snapshot();
+      prices.keep();
+      prices.showUndo();
+    }
+  },
+
+  refused(status) {
+    if (status === 401 || status === 403) {
+      prices.keep();
+      prices.say("You have been signed out. What you typed is kept. ", "Sign in again");
+    } else if (status === 404) {
+      prices.say("This product is no longer there: it was deleted meanwhile. What you typed is still on this page.");
+    } else {
+      prices.say("That did not work, and it is our fault. What you typed is still on this page; try again.");
+    }
+  },
+
+  say(text, link) {
+    const box = document.getElementById("offline");
+    box.textContent = text;
+    if (link) {
+      const anchor = document.createElement("a");
+      anchor.href = location.href;
+      anchor.textContent = link;
+      box.append(anchor);
+    }
+    box.hidden = false;
+  },
+
+  // Marks fields with errors, and shows in open cells what counts there.
+  afterSwap() {
+    document.querySelectorAll(".field-error[data-for]").forEach((error) => {
+      const field = document.getElementById(error.dataset.for);
+      if (field) {
+        field.setAttribute("aria-invalid", error.textContent === "" ? "false" : "true");
+      }
+    });
+    document.querySelectorAll("[data-placeholder]").forEach((open) => {
+      const field = document.getElementById(open.dataset.placeholder);
+      if (field) {
+        field.placeholder = open.textContent;
+      }
+    });
+    prices.showUndo();
+  },
+
+  // A number in the sentence becomes a field where it stands; the table's field follows it.
+  editInSentence(number) {
+    const field = document.getElementById(number.dataset.edit);
+    if (!field) {
+      return;
+    }
+    const input = document.createElement("input");
+    input.value = field.value || number.textContent;
+    input.setAttribute("aria-label", field.getAttribute("aria-label") || "Shelf price");
+    const begun = field.value;
+    const leave = () => {
+      prices.inSentence = false;
+      input.replaceWith(number);
+      prices.settle();
+      field.dispatchEvent(new Event("change", { bubbles: true }));
+    };
+    input.addEventListener("input", (event) => {
+      event.stopPropagation();
+      prices.set(field.id, input.value);
+    });
+    input.addEventListener("change", (event) => event.stopPropagation());
+    input.addEventListener("keydown", (event) => {
+      if (event.key === "Escape") {
+        prices.set(field.id, begun);
+      }
+      if (event.key === "Enter" || event.key === "Escape") {
+        event.preventDefault();
+        input.blur();
+      }
+    });
+    input.addEventListener("blur", leave, { once: true });
+    prices.inSentence = true;
+    number.replaceWith(input);
+    input.select();
+  },
+
+  restoreTyped() {
+    const typed = sessionStorage.getItem(prices.key());
+    prices.settled = prices.snapshot();
+    if (typed && typed !== prices.settled) {
+      prices.edit("show", {}, typed).then(() => {
+        prices.undoStack.push(prices.settled);
+        prices.settled = prices.snapshot();
+        prices.showUndo();
+        prices.say("What you had typed before is back; it is not saved yet. Undo takes it away.");
+      });
+    }
+  },
+};
+
+document.addEventListener("input", (event) => {
+  if (event.target.closest("#editor")) {
+    prices.keep();
+  }
+});
+
+document.addEventListener("change", (event) => {
+  if (event.target.closest("#editor")) {
+    prices.settle();
+  }
+});
+
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("button");
+  if (!button || !button.closest("#editor")) {
+    return;
+  }
+  if (button.id === "undo") {
+    prices.undo();
+  } else if (button.dataset.edit) {
+    prices.editInSentence(button);
+  } else if (button.dataset.do) {
+    prices.change(button.dataset.do, { row: button.dataset.row || "" }).then(() => {
+      if (button.dataset.do === "hang") {
+        const rows = document.querySelectorAll('input[name="from"]');
+        rows[rows.length - 1].focus();
+      }
+    });
+  } else if (button.dataset.mend) {
+    const field = document.getElementById(button.dataset.mend);
+    if (button.dataset.value) {
+      prices.set(field.id, button.dataset.value);
+      prices.settle();
+    } else {
+      const group = field.name.replace("price-", "");
+      prices.change("take-off", { row: field.dataset.row, group });
+    }
+  }
+});
+
+document.addEventListener("keydown", (event) => {
+  const inField = event.target.closest("input, textarea");
+  if ((event.ctrlKey || event.metaKey) && event.key === "z" && !inField) {
+    event.preventDefault();
+    prices.undo();
+  }
+  if (event.key === "Enter" && inField && inField.closest("#editor")) {
+    event.preventDefault(); // nothing is saved by accident
+  }
+});
+
+document.addEventListener("paste", (event) => {
+  const cell = event.target.closest("input[data-column]");
+  const text = event.clipboardData.getData("text/plain");
+  if (cell && /[\t\n]/.test(text.trimEnd())) {
+    event.preventDefault();
+    prices.change("paste", { pasted: text, row: cell.dataset.row, column: cell.dataset.column });
+  }
+});
+
+// While a number is edited in the sentence, the sentence stays as it is.
+document.addEventListener("htmx:oobBeforeSwap", (event) => {
+  if (prices.inSentence && event.detail.target.id === "sentence") {
+    event.detail.shouldSwap = false;
+  }
+});
+
+document.addEventListener("htmx:afterRequest", (event) => {
+  const detail = event.detail;
+  if (detail.requestConfig.path.endsWith("/save") && detail.successful) {
+    sessionStorage.removeItem(prices.key());
+    prices.undoStack = [];
+    prices.settled = prices.snapshot();
+  }
+  prices.afterSwap();
+});
+
+document.addEventListener("htmx:responseError", (event) => prices.refused(event.detail.xhr.status));
+document.addEventListener("htmx:sendError", () => {
+  prices.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
+});
+
+prices.afterSwap();
+prices.restoreTyped();
