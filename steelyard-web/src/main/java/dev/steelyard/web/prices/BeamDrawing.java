@@ -5,6 +5,7 @@ import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.curve.PieceCurve.Stretch;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.prices.Beam.Level;
 import dev.steelyard.web.prices.Beam.Rider;
@@ -30,6 +31,7 @@ final class BeamDrawing {
     private final @Nullable String secondName;
     private final ReadPrices read;
     private final int decimals;
+    private final int minorDigits;
     private final BeamAxis pieces;
     private final PriceAxis prices;
 
@@ -38,14 +40,15 @@ final class BeamDrawing {
             @Nullable PieceCurve second,
             @Nullable String secondName,
             ReadPrices read,
-            int decimals,
+            Rounding rounding,
             @Nullable Integer axisEnd,
             @Nullable Integer trial) {
         this.everyone = everyone;
         this.second = second;
         this.secondName = secondName;
         this.read = read;
-        this.decimals = decimals;
+        this.decimals = rounding.unitPriceDecimals();
+        this.minorDigits = rounding.minorDigits();
         this.pieces = axisEnd != null && axisEnd > 0
                 ? BeamAxis.ending(Math.min(axisEnd, Integer.MAX_VALUE))
                 : BeamAxis.reaching(Math.max(lastThreshold(), trial == null ? 1 : trial / 2));
@@ -65,7 +68,7 @@ final class BeamDrawing {
                 decimals,
                 pieces.notches(),
                 prices.lines().stream()
-                        .map(price -> new Level(prices.at(price), Show.money(price, 0)))
+                        .map(price -> new Level(prices.at(price), Show.money(price, Math.min(2, decimals))))
                         .toList(),
                 Stream.concat(runs(second, true), runs(everyone, false)).toList(),
                 Cliff.of(everyone).stream().map(this::zone).toList(),
@@ -139,7 +142,7 @@ final class BeamDrawing {
         double x = pieces.at(quantity);
         String says = Show.whole(quantity) + " → "
                 + Show.money(curve.perPiece(quantity).value(), decimals) + " each · "
-                + Show.money(curve.total(quantity).value(), 0);
+                + Show.money(curve.total(quantity).value(), minorDigits);
         return new Rider(
                 x,
                 prices.at(curve.perPiece(quantity).value()),

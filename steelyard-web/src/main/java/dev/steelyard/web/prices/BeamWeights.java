@@ -56,10 +56,11 @@ final class BeamWeights {
         return hung.stream().anyMatch(other -> Math.abs(other.x() - x) < APART_X && Math.abs(other.y() - y) < APART_Y);
     }
 
-    /** All of them by threshold, everyone's before a group's. */
+    /** All of them, a group's before everyone's, so that its lines pass behind, then by threshold. */
     List<Weight> all() {
         return hung.stream()
-                .sorted(Comparator.comparingInt(Weight::from).thenComparing(Weight::ofSecond))
+                .sorted(Comparator.comparing((Weight weight) -> !weight.ofSecond())
+                        .thenComparingInt(Weight::from))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package dev.steelyard.web.prices;
 
+import dev.steelyard.core.card.Item;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ record PricesPage(
         List<CustomerGroup> groups,
         List<TableRow> rows,
         List<TrialItem> trialItems,
+        String trialSku,
         TrialView trial,
         List<Sentence.Part> sentence,
         @Nullable Beam beam,
@@ -40,9 +42,17 @@ record PricesPage(
     record Fact(String label, String value) {}
 
     /** What can be ordered in the trial. */
-    record TrialItem(String sku, String name) {}
+    record TrialItem(String sku, String name) {
 
-    String error(String field) {
+        TrialItem(Item item) {
+            this(
+                    item.sku().value(),
+                    item.variant() == null ? item.name() : item.variant().name());
+        }
+    }
+
+    /** What is wrong with a field; empty where nothing is. */
+    public String error(String field) {
         return errors.getOrDefault(field, "");
     }
 }

@@ -110,9 +110,8 @@ class PricesPages {
                 !changed.variants().isEmpty(),
                 subject.groups(),
                 tableRows(form, subject, item, trial),
-                changed.items().stream()
-                        .map(any -> new TrialItem(any.sku().value(), any.name()))
-                        .toList(),
+                changed.items().stream().map(any -> new TrialItem(any)).toList(),
+                trial.sku().value(),
                 answer,
                 drawn.sentence(),
                 drawn.beam(),
@@ -135,10 +134,9 @@ class PricesPages {
         PieceCurve ofSecond = second == null || ladder == null
                 ? null
                 : PieceCurve.of(shelf, ladder.inForce(second, trial.day()), rounding);
-        int decimals = rounding.unitPriceDecimals();
-        Beam beam = new BeamDrawing(everyone, ofSecond, second, read, decimals, axisEnd, trial.quantity())
+        Beam beam = new BeamDrawing(everyone, ofSecond, second, read, rounding, axisEnd, trial.quantity())
                 .draw(trial.quantity(), trial.group());
-        return new Drawn(Sentence.of(everyone, read, decimals), beam);
+        return new Drawn(Sentence.of(everyone, read, rounding.unitPriceDecimals()), beam);
     }
 
     /** The trial's group where it has breaks of its own, else the first that has. */

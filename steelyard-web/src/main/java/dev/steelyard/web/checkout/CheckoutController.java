@@ -1,0 +1,124 @@
+package dev.steelyard.web.checkout;
+
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.counter.BasketCookie;
+import dev.steelyard.web.counter.BasketView;
+import dev.steelyard.web.counter.Baskets;
+import dev.steelyard.web.orders.Orders;
+import dev.steelyard.web.page.NotThere;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The checkout's pages: the form, what came of it, the receipt. */
+@Controller
+@RequestMapping("/counter")
+class CheckoutController {
+
+    private final PlaceOrder placeOrder;
+    private final Books books;
+    private final Baskets baskets;
+    private final BasketCookie cookie;
+    private final Orders orders;
+    private final JsonMapper mapper;
+
+    CheckoutController(
+            PlaceOrder placeOrder,
+            Books books,
+            Baskets baskets,
+            BasketCookie cookie,
+            Orders orders,
+            JsonMapper mapper) {
+        this.placeOrder = placeOrder;
+        this.books = books;
+        this.baskets = baskets;
+        this.cookie = cookie;
+        this.orders = orders;
+        this.mapper = mapper;
+    }
+
+    /** What the page says above the form. */
+    record Message(String text, List<String> details) {}
+
+    @GetMapping("/checkout")
+    String form(Model model, HttpServletRequest request) {
+        CheckoutForm empty = new CheckoutForm(UUID.randomUUID().toString(), "", "", "", "");
+        return page(model, request, empty, Map.of(), null);
+    }
+
+    @PostMapping("/checkout")
+    String order(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
+        if (!form.hasKey()) {
+            return "redirect:/counter/checkout";
+        }
+        if (orders.byCheckout(form.keyText()).isPresent()) {
+            return receipt(form);
+        }
+        Map<String, String> faults = form.faults();
+        if (!faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(model, request, form, faults, null);
+        }
+        SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
+        Outcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
+        if (outcome instanceof Outcome.Placed) {
+            return receipt(form);
+        }
+        response.setStatus(HttpStatus.CONFLICT.value());
+        return page(model, request, form, Map.of(), message(outcome));
+    }
+
+    private static Message message(Outcome outcome) {
+        if (outcome instanceof Outcome.Changed changed) {
+            return new Message(
+                    "Prices or your basket have changed since you looked. Nothing was charged. Please look again:",
+                    changed.changes());
+        }
+        if (outcome instanceof Outcome.NotOrderable not) {
+            return new Message(not.why(), List.of());
+        }
+        if (outcome instanceof Outcome.Refused refused) {
+            return new Message(refused.why() + " Try another card.", List.of());
+        }
+        return new Message(
+                "The payment service did not answer in time. Press “Order and pay” again: it is asked first whether"
+                        + " it has taken the money, and you never pay twice.",
+                List.of());
+    }
+
+    @GetMapping("/orders/{key}")
+    String receipt(@PathVariable String key, Model model) {
+        model.addAttribute("order", orders.byCheckout(key).orElseThrow(() -> new NotThere("There is no such order.")));
+        return "checkout/receipt";
+    }
+
+    private static String receipt(CheckoutForm form) {
+        return "redirect:/counter/orders/" + form.keyText();
+    }
+
+    private String page(
+            Model model,
+            HttpServletRequest request,
+            CheckoutForm form,
+            Map<String, String> faults,
+            @Nullable Message message) {
+        BasketView basket = BasketView.of(baskets.shopper(cookie.read(request)), books.refresh());
+        model.addAttribute("basket", basket);
+        model.addAttribute("seen", Summaries.seen(basket).write(mapper));
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("message", message);
+        return "checkout/form";
+    }
+}

@@ -1,0 +1,71 @@
+package dev.steelyard.web.checkout;
+
+import dev.steelyard.web.payment.CardNumber;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The checkout form as typed.
+ *
+ * @param key made when the form was first shown; one order comes of one key
+ * @param seen the prices the shopper saw, as {@link SeenPrices} writes them
+ */
+record CheckoutForm(
+        @Nullable String key,
+        @Nullable String seen,
+        @Nullable String name,
+        @Nullable String email,
+        @Nullable String card) {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_EMAIL = 254;
+
+    /** What is wrong, by field; empty where nothing is. */
+    Map<String, String> faults() {
+        Map<String, String> faults = new LinkedHashMap<>();
+        String who = text(name);
+        if (who.isEmpty() || who.length() > LONGEST_NAME) {
+            faults.put("name", "Type your name, at most " + LONGEST_NAME + " characters");
+        }
+        String address = text(email);
+        if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+")) {
+            faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
+        }
+        if (cardNumber().isEmpty()) {
+            faults.put("card", "A card number has 12 to 19 digits; spaces do not matter");
+        }
+        return faults;
+    }
+
+    /** Only for a form without faults. */
+    Buyer buyer() {
+        return new Buyer(text(name), text(email), cardNumber().orElseThrow());
+    }
+
+    boolean hasKey() {
+        return text(key).matches("[0-9a-f-]{36}");
+    }
+
+    String keyText() {
+        return text(key);
+    }
+
+    String seenText() {
+        return text(seen);
+    }
+
+    private Optional<CardNumber> cardNumber() {
+        return CardNumber.read(text(card));
+    }
+
+    private static String text(@Nullable String typed) {
+        return Objects.requireNonNullElse(typed, "").strip();
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    }
+}

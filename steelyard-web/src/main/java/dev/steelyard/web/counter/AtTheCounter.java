@@ -1,0 +1,40 @@
+package dev.steelyard.web.counter;
+
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What every page of the counter shows in its head: the shop, who one is, how much is in the basket. */
+@ControllerAdvice
+class AtTheCounter {
+
+    private final Books books;
+    private final Baskets baskets;
+    private final BasketCookie cookie;
+    private final Shops shops;
+
+    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, Shops shops) {
+        this.books = books;
+        this.baskets = baskets;
+        this.cookie = cookie;
+        this.shops = shops;
+    }
+
+    /** Also for baskets that this very request changes, so pages that change them set it again. */
+    @ModelAttribute
+    void head(HttpServletRequest request, Model model) {
+        if (!request.getRequestURI().startsWith("/counter")) {
+            return;
+        }
+        Shopper shopper = baskets.shopper(cookie.read(request));
+        List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
+        model.addAttribute("shopName", books.inForce().shop().name());
+        model.addAttribute("shopper", shopper);
+        model.addAttribute("groupNames", groups);
+    }
+}

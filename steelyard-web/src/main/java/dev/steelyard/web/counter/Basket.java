@@ -1,0 +1,86 @@
+package dev.steelyard.web.counter;
+
+import dev.steelyard.web.database.Stored;
+import dev.steelyard.web.shop.CustomerGroup;
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Entity;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** What a shopper has picked, and whom the counter lets them be. */
+@Entity
+@Table(name = "basket")
+class Basket extends Stored {
+
+    private String token = "";
+
+    @ManyToOne
+    @JoinColumn(name = "group_id")
+    private @Nullable CustomerGroup group;
+
+    private @Nullable LocalDate day;
+    private Instant touchedAt = Instant.EPOCH;
+
+    @Version
+    private long version;
+
+    @OneToMany(mappedBy = "basket", cascade = CascadeType.ALL, orphanRemoval = true)
+    @OrderBy("id")
+    private Set<BasketLine> lines = new LinkedHashSet<>();
+
+    protected Basket() {}
+
+    Basket(String token) {
+        this.token = token;
+    }
+
+    @Nullable
+    CustomerGroup group() {
+        return group;
+    }
+
+    @Nullable
+    LocalDate day() {
+        return day;
+    }
+
+    void be(@Nullable CustomerGroup other, @Nullable LocalDate otherDay) {
+        group = other;
+        day = otherDay;
+    }
+
+    void touched(Instant when) {
+        touchedAt = when;
+    }
+
+    List<BasketLine> lines() {
+        return List.copyOf(lines);
+    }
+
+    Optional<BasketLine> line(String sku) {
+        return lines.stream().filter(line -> line.sku().equals(sku)).findFirst();
+    }
+
+    void put(String sku, String name, int quantity) {
+        lines.add(new BasketLine(this, sku, name, quantity));
+    }
+
+    void takeOut(String sku) {
+        lines.removeIf(line -> line.sku().equals(sku));
+    }
+
+    void empty() {
+        lines.clear();
+    }
+}

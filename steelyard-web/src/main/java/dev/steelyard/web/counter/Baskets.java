@@ -1,0 +1,111 @@
+package dev.steelyard.web.counter;
+
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps baskets, each under a token that only its shopper's browser knows. */
+@Service
+public class Baskets {
+
+    private final EntityManager entities;
+    private final Shops shops;
+    private final Clock clock;
+
+    Baskets(EntityManager entities, Shops shops, Clock clock) {
+        this.entities = entities;
+        this.shops = shops;
+        this.clock = clock;
+    }
+
+    /** The shopper of a token; a guest with an empty basket for none or an unknown one. */
+    @Transactional(readOnly = true)
+    public Shopper shopper(@Nullable String token) {
+        LocalDate today = shops.today();
+        return find(token)
+                .map(basket -> shopper(basket, today))
+                .orElseGet(() -> new Shopper(null, null, today, true, List.of()));
+    }
+
+    private static Shopper shopper(Basket basket, LocalDate today) {
+        CustomerGroup group = basket.group();
+        LocalDate day = basket.day();
+        return new Shopper(
+                basket.id(),
+                group == null ? null : group.name(),
+                day == null ? today : day,
+                day == null,
+                basket.lines().stream()
+                        .map(line -> new Shopper.Picked(line.sku(), line.name(), line.quantity()))
+                        .toList());
+    }
+
+    /** Adds pieces to the basket; with those of the same SKU already there they make one line. */
+    @Transactional
+    void add(String token, String sku, String name, int quantity) {
+        Basket basket = findOrMake(token);
+        Optional<BasketLine> there = basket.line(sku);
+        if (there.isPresent()) {
+            there.get().setQuantity(Math.min(Quantity.MOST, there.get().quantity() + quantity));
+        } else {
+            basket.put(sku, name, quantity);
+        }
+    }
+
+    /** Changes how many of a SKU are in the basket; nothing where there is no such line. */
+    @Transactional
+    void setQuantity(String token, String sku, int quantity) {
+        findOrMake(token).line(sku).ifPresent(line -> line.setQuantity(quantity));
+    }
+
+    @Transactional
+    void takeOut(String token, String sku) {
+        findOrMake(token).takeOut(sku);
+    }
+
+    /** Lets the shopper be of another group (none: a guest), on another day (none: today). */
+    @Transactional
+    void be(String token, @Nullable String groupName, @Nullable LocalDate day) {
+        CustomerGroup group = shops.groups().stream()
+                .filter(known -> known.name().equals(groupName))
+                .findFirst()
+                .orElse(null);
+        findOrMake(token).be(group, day);
+    }
+
+    /** Empties a basket whose goods have been ordered. */
+    @Transactional
+    public void empty(long basketId) {
+        Basket basket = entities.find(Basket.class, basketId);
+        if (basket != null) {
+            basket.empty();
+        }
+    }
+
+    private Optional<Basket> find(@Nullable String token) {
+        return token == null
+                ? Optional.empty()
+                : entities.createQuery("select b from Basket b where b.token = :token", Basket.class)
+                        .setParameter("token", token)
+                        .getResultStream()
+                        .findFirst();
+    }
+
+    private Basket findOrMake(String token) {
+        Basket basket = find(token).orElseGet(() -> {
+            Basket made = new Basket(token);
+            entities.persist(made);
+            return made;
+        });
+        basket.touched(clock.instant());
+        return basket;
+    }
+}

@@ -1,0 +1,29 @@
+package dev.steelyard.web.orders;
+
+import dev.steelyard.web.page.ReckoningText;
+import java.util.List;
+
+/** An order as shown. */
+public record OrderView(
+        String number,
+        String placedAt,
+        String pricedFor,
+        String pricedOn,
+        String buyer,
+        String email,
+        String total,
+        String currency,
+        String paymentReference,
+        String cardEnding,
+        List<Line> lines) {
+
+    /** A line as shown, with its frozen reckoning. */
+    public record Line(
+            String sku,
+            String name,
+            String quantity,
+            String perPiece,
+            String total,
+            String card,
+            List<ReckoningText.Step> reckoning) {}
+}

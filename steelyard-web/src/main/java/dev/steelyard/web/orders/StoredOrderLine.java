@@ -1,0 +1,82 @@
+package dev.steelyard.web.orders;
+
+import dev.steelyard.web.database.Stored;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** A line of a placed order, with the reckoning it was sold by. */
+@Entity
+@Table(name = "order_line")
+class StoredOrderLine extends Stored {
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "order_id")
+    private @Nullable StoredOrder order;
+
+    private int position;
+    private @Nullable Long productId;
+    private String sku = "";
+    private String name = "";
+    private int quantity;
+    private BigDecimal pricePerPiece = BigDecimal.ZERO;
+    private byte pieceDecimals;
+    private BigDecimal total = BigDecimal.ZERO;
+    private String card = "";
+
+    @Column(columnDefinition = "longtext")
+    private String reckoning = "";
+
+    protected StoredOrderLine() {}
+
+    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, String reckoning) {
+        this.order = order;
+        this.position = position;
+        this.productId = line.productId();
+        this.sku = line.sku();
+        this.name = line.name();
+        this.quantity = line.quantity();
+        this.pricePerPiece = line.pricePerPiece();
+        this.pieceDecimals = (byte) line.pieceDecimals();
+        this.total = line.total();
+        this.card = line.card();
+        this.reckoning = reckoning;
+    }
+
+    String sku() {
+        return sku;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int quantity() {
+        return quantity;
+    }
+
+    BigDecimal pricePerPiece() {
+        return pricePerPiece;
+    }
+
+    int pieceDecimals() {
+        return pieceDecimals;
+    }
+
+    BigDecimal total() {
+        return total;
+    }
+
+    String card() {
+        return card;
+    }
+
+    String reckoning() {
+        return reckoning;
+    }
+}

@@ -1,0 +1,14 @@
+package dev.steelyard.web.payment;
+
+import java.io.Serial;
+
+/** The payment service did not answer in time; whether it took the money is unknown. */
+public final class NoAnswer extends RuntimeException {
+
+    @Serial
+    private static final long serialVersionUID = 1L;
+
+    NoAnswer() {
+        super("the payment service did not answer in time");
+    }
+}
