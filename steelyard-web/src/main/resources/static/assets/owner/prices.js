@@ -249,8 +249,21 @@ document.addEventListener("htmx:oobBeforeSwap", (event) => {
   }
 });
 
+// While a save is on its way, no answer to an earlier keystroke may overtake it.
+document.addEventListener("htmx:beforeRequest", (event) => {
+  if (event.target.id === "save") {
+    prices.saving = true;
+    htmx.trigger(prices.form(), "htmx:abort");
+  } else if (prices.saving && event.target.id === "editor") {
+    event.preventDefault();
+  }
+});
+
 document.addEventListener("htmx:afterRequest", (event) => {
   const detail = event.detail;
+  if (detail.requestConfig.path.endsWith("/save")) {
+    prices.saving = false;
+  }
   if (detail.requestConfig.path.endsWith("/save") && detail.successful) {
     sessionStorage.removeItem(prices.key());
     prices.undoStack = [];

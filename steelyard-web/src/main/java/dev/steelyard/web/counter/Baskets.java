@@ -71,14 +71,14 @@ public class Baskets {
         findOrMake(token).takeOut(sku);
     }
 
-    /** Lets the shopper be of another group (none: a guest), on another day (none: today). */
+    /** Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is). */
     @Transactional
     void be(String token, @Nullable String groupName, @Nullable LocalDate day) {
         CustomerGroup group = shops.groups().stream()
                 .filter(known -> known.name().equals(groupName))
                 .findFirst()
                 .orElse(null);
-        findOrMake(token).be(group, day);
+        findOrMake(token).be(group, shops.today().equals(day) ? null : day);
     }
 
     /** Empties a basket whose goods have been ordered. */

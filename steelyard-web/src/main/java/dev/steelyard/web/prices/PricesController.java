@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/goods/{id}")
 class PricesController {
 
+    private static final String FIRST_TRIAL = "12";
     private static final String EDITOR = "prices/page :: editor";
 
     private final GoodsStore goods;

@@ -1,0 +1,89 @@
+package dev.steelyard.web.testing;
+
+import dev.steelyard.web.SteelyardApplication;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.database.PrivateMariaDb;
+import dev.steelyard.web.demo.FirstStart;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.util.FileSystemUtils;
+
+/** The real application on a private database with the demo shop, started once for all tests of a run. */
+public final class App implements AutoCloseable {
+
+    private final PrivateMariaDb database;
+    private final ConfigurableApplicationContext context;
+
+    private App(PrivateMariaDb database, ConfigurableApplicationContext context) {
+        this.database = database;
+        this.context = context;
+    }
+
+    static App start() {
+        Path home = Path.of("target", "test-home");
+        FileSystemUtils.deleteRecursively(home.toFile());
+        PrivateMariaDb database = PrivateMariaDb.start(home);
+        SpringApplication spring = new SpringApplication(SteelyardApplication.class);
+        spring.setRegisterShutdownHook(false);
+        spring.setDefaultProperties(Map.of(
+                "spring.datasource.url", database.jdbcUrl(),
+                "spring.datasource.username", database.user(),
+                "spring.datasource.password", database.password()));
+        ConfigurableApplicationContext context = spring.run("--server.port=0");
+        App app = new App(database, context);
+        context.getBean(FirstStart.class).prepare(true);
+        return app;
+    }
+
+    /** The address without a slash at its end. */
+    public String url() {
+        return "http://127.0.0.1:" + context.getEnvironment().getRequiredProperty("local.server.port");
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public JdbcClient sql() {
+        return bean(JdbcClient.class);
+    }
+
+    /** The demo shop as it is at its first start; baskets and orders are gone. */
+    public void reset() {
+        JdbcClient sql = sql();
+        long revision = sql.sql("select revision from shop").query(Long.class).single();
+        sql.sql("set foreign_key_checks = 0").update();
+        for (String table : List.of(
+                "order_line",
+                "shop_order",
+                "checkout",
+                "simulated_payment",
+                "basket_line",
+                "basket",
+                "price_row",
+                "variant",
+                "product_category",
+                "product",
+                "category",
+                "brand",
+                "customer_group",
+                "tax_class",
+                "staff",
+                "shop")) {
+            sql.sql("delete from " + table).update();
+        }
+        bean(FirstStart.class).prepare(true);
+        sql.sql("update shop set revision = ?").param(revision + 1).update();
+        bean(Books.class).refresh();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        database.close();
+    }
+}

@@ -1,0 +1,109 @@
+package dev.steelyard.web.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A browser without a screen: keeps cookies, sends the page's token with what it posts. */
+public final class Http {
+
+    private static final Pattern TOKEN =
+            Pattern.compile("name=\"csrf-token\" content=\"([^\"]+)\"|name=\"_csrf\" value=\"([^\"]+)\"");
+
+    private final String url;
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NORMAL)
+            .build();
+    private String token = "";
+
+    public Http(String url) {
+        this.url = url;
+    }
+
+    /** An answer: status and page. */
+    public record Answer(int status, String body, HttpResponse<String> response) {
+
+        /** The page's words without its tags. */
+        public String text() {
+            return body.replaceAll("(?s)<[^>]*>", " ").replaceAll("\\s+", " ");
+        }
+
+        /** The value of the first field of a name. */
+        public String field(String name) {
+            Matcher field =
+                    Pattern.compile("<input[^>]*name=\"" + name + "\"[^>]*").matcher(body);
+            if (!field.find()) {
+                throw new IllegalStateException("no field " + name);
+            }
+            Matcher value = Pattern.compile("value=\"([^\"]*)\"").matcher(field.group());
+            return value.find() ? value.group(1).replace("&quot;", "\"").replace("&amp;", "&") : "";
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url + path)).GET());
+    }
+
+    /** Posts names and values in turn, as a form would. */
+    public Answer post(String path, String... namesAndValues) {
+        return send(request(path, namesAndValues));
+    }
+
+    /** Posts as a page does in the background. */
+    public Answer background(String path, String... namesAndValues) {
+        return send(request(path, namesAndValues).header("HX-Request", "true"));
+    }
+
+    private HttpRequest.Builder request(String path, String... namesAndValues) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < namesAndValues.length; i += 2) {
+            pairs.add(encoded(namesAndValues[i]) + "=" + encoded(namesAndValues[i + 1]));
+        }
+        pairs.add("_csrf=" + encoded(token));
+        return HttpRequest.newBuilder(URI.create(url + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", pairs)));
+    }
+
+    /** Signs in as one of the demo shop's people. */
+    public Http signIn(String name) {
+        get("/sign-in");
+        Answer answer = post("/sign-in", "username", name, "password", "saltmarsh");
+        if (answer.body().contains("do not go together")) {
+            throw new IllegalStateException("cannot sign in as " + name);
+        }
+        get("/goods");
+        return this;
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            Matcher found = TOKEN.matcher(response.body());
+            if (found.find()) {
+                token = found.group(1) != null ? found.group(1) : found.group(2);
+            }
+            return new Answer(response.statusCode(), response.body(), response);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}
