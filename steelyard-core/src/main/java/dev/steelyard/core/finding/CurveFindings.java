@@ -56,16 +56,21 @@ final class CurveFindings {
                         smaller + ", but " + cliff.threshold() + " cost " + cliff.total()
                                 + ": the larger order is up to " + saved + " cheaper",
                         cliff.by().key(),
-                        new Mend.SetPrice(cliff.by().key(), priceWithoutCliff(cliff)));
+                        mend(cliff));
             }
         }
     }
 
-    /** The smallest price of one piece at the threshold that brings its total up to that of one piece less. */
-    private BigDecimal priceWithoutCliff(Cliff cliff) {
-        return cliff.lastTotal()
+    /**
+     * The smallest price of one piece at the threshold that brings its total up to that of one piece less; none where
+     * that is the price before, since the break would then change nothing.
+     */
+    private @Nullable Mend mend(Cliff cliff) {
+        BigDecimal price = cliff.lastTotal()
                 .value()
                 .divide(BigDecimal.valueOf(cliff.threshold()), rounding.unitPriceDecimals(), RoundingMode.UP);
+        BigDecimal before = stretchEndingBefore(cliff.threshold()).perPiece().value();
+        return price.compareTo(before) < 0 ? new Mend.SetPrice(cliff.by().key(), price) : null;
     }
 
     private void neighbours() {

@@ -81,31 +81,31 @@ final class LinePricer {
 
     private Reckoning reckoning(
             long quantity, long counted, BigDecimal shelfPrice, @Nullable Break reached, Money perPiece, Money total) {
-        ReckoningWriter writer = new ReckoningWriter();
-        writer.money("Shelf price", item.name(), shelfPrice);
+        ReckoningWriter writer = new ReckoningWriter(rounding);
+        writer.piece("Shelf price", item.name(), shelfPrice, null);
         BigDecimal exact = shelfPrice;
         if (reached != null) {
             exact = reached.price();
-            writer.money("Breaks", Words.reaching(quantity, counted, reached), exact);
+            writer.piece("Breaks", Words.reaching(quantity, counted, reached), exact, null);
         }
         if (exact.compareTo(perPiece.value()) != 0) {
-            writer.rounded("Price of one piece", Decimals.plain(exact, 0), perPiece.value(), "R2");
+            writer.piece("Price of one piece", Decimals.plain(exact, 0), perPiece.value(), "R2");
         }
         BigDecimal laddered = perPiece.times(quantity);
         String product = quantity + " × " + perPiece;
         Finish finish = choice.card().finish();
         if (finish.setUp() != null) {
-            writer.money("Pieces", product, laddered);
+            writer.line("Pieces", product, laddered, null);
             laddered = laddered.add(finish.setUp(), Decimals.EXACT);
             product = "with the set-up charge of " + Decimals.plain(finish.setUp(), rounding.minorDigits());
         }
         if (finish.minimum() != null && finish.minimum().compareTo(laddered) > 0) {
-            writer.money(finish.setUp() == null ? "Pieces" : "With set-up", product, laddered);
+            writer.line(finish.setUp() == null ? "Pieces" : "With set-up", product, laddered, null);
             laddered = finish.minimum();
             product = "the minimum charge";
         }
         boolean changed = laddered.compareTo(total.value()) != 0;
-        writer.rounded("Line", product, total.value(), changed ? "R3" : null);
+        writer.line("Line", product, total.value(), changed ? "R3" : null);
         return writer.reckoning(choice.passedOver());
     }
 }

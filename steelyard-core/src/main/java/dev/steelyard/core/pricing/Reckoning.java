@@ -24,9 +24,10 @@ public record Reckoning(List<Step> steps, List<PassedOver> passedOver) {
      * @param label what it is: “Breaks”
      * @param detail the expression with the numbers put in: “12 pieces reach ‘from 10’”
      * @param result what it comes to, in the shop's currency
+     * @param decimals to show of the result, at least
      * @param rounding the rounding point, where rounding changed the result
      */
-    public record Step(String label, String detail, BigDecimal result, @Nullable String rounding) {}
+    public record Step(String label, String detail, BigDecimal result, int decimals, @Nullable String rounding) {}
 
     /** A card that covers the product but did not price the line, and why. */
     public record PassedOver(String card, String reason) {}

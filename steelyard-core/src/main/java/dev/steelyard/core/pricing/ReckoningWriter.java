@@ -1,5 +1,6 @@
 package dev.steelyard.core.pricing;
 
+import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.pricing.Reckoning.PassedOver;
 import dev.steelyard.core.pricing.Reckoning.Step;
 import java.math.BigDecimal;
@@ -10,14 +11,21 @@ import org.jspecify.annotations.Nullable;
 /** Collects the steps of one line. */
 final class ReckoningWriter {
 
+    private final Rounding rounding;
     private final List<Step> steps = new ArrayList<>();
 
-    void money(String label, String detail, BigDecimal result) {
-        rounded(label, detail, result, null);
+    ReckoningWriter(Rounding rounding) {
+        this.rounding = rounding;
     }
 
-    void rounded(String label, String detail, BigDecimal result, @Nullable String point) {
-        steps.add(new Step(label, detail, result, point));
+    /** A step that is a price of one piece. */
+    void piece(String label, String detail, BigDecimal result, @Nullable String point) {
+        steps.add(new Step(label, detail, result, rounding.unitPriceDecimals(), point));
+    }
+
+    /** A step that is a sum for the line. */
+    void line(String label, String detail, BigDecimal result, @Nullable String point) {
+        steps.add(new Step(label, detail, result, rounding.minorDigits(), point));
     }
 
     Reckoning reckoning(List<PassedOver> passedOver) {

@@ -32,6 +32,13 @@ class PriceFindingsTest {
     }
 
     @Test
+    void aMendThatWouldTakeTheWholeReductionAwayIsNotOffered() {
+        List<Finding> found = find(null, null, row(1000, "7.90"));
+        assertThat(found).singleElement().satisfies(cliff -> assertThat(cliff.mend())
+                .isNull());
+    }
+
+    @Test
     void aPriceThatRisesAndOneThatChangesNothing() {
         assertThat(messages(find(null, null, row(10, "8.50"), row(20, "8.50"), row(30, "8.30"))))
                 .containsExactly(

@@ -130,12 +130,10 @@ class PlaceOrder {
                 total.value(),
                 "",
                 buyer.card().ending(),
-                results.stream()
-                        .map(result -> line((PricedLine) result, book.shop().minorDigits()))
-                        .toList());
+                results.stream().map(result -> line((PricedLine) result)).toList());
     }
 
-    private NewOrder.Line line(PricedLine line, int minorDigits) {
+    private NewOrder.Line line(PricedLine line) {
         long productId = goods.findBySku(line.item().product().sku().value())
                 .orElseThrow()
                 .id();
@@ -148,6 +146,6 @@ class PlaceOrder {
                 line.shownPerPiece().value().scale(),
                 line.total().value(),
                 line.card(),
-                ReckoningText.of(line.reckoning(), minorDigits));
+                ReckoningText.of(line.reckoning()));
     }
 }

@@ -84,7 +84,7 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
                 reduced ? Show.money(line.shelfPrice(), decimals) : null,
                 Show.money(line.total().value(), minor),
                 NextBreakText.of(line),
-                ReckoningText.of(line.reckoning(), minor));
+                ReckoningText.of(line.reckoning()));
     }
 
     private static Line refused(Shopper.Picked picked, RefusedLine refused) {

@@ -54,7 +54,7 @@ record LivePrice(
     record Tier(String range, String price, String off, boolean reached) {}
 
     static LivePrice of(String sku, String typed, Shopper shopper, BookInForce book) {
-        Item item = book.book().item(new Sku(sku));
+        Item item = Skus.item(sku, book);
         if (item == null || item.shelfPrice() == null) {
             return none(sku, null, "No price yet. It cannot be bought until it has one.", book, List.of());
         }
@@ -99,7 +99,7 @@ record LivePrice(
                 NextBreakText.of(line),
                 others > 0 ? "together with " + Show.whole(others) + " in your basket" : null,
                 tiers(line.item(), line.counted(), shopper, book),
-                ReckoningText.of(line.reckoning(), book.shop().minorDigits()));
+                ReckoningText.of(line.reckoning()));
     }
 
     private static LivePrice none(

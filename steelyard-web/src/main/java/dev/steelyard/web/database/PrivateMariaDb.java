@@ -115,7 +115,7 @@ public final class PrivateMariaDb implements AutoCloseable {
         }
     }
 
-    private static int freePort() {
+    static int freePort() {
         try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             return socket.getLocalPort();
         } catch (IOException failed) {

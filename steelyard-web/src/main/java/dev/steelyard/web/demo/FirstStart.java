@@ -9,6 +9,7 @@ import javax.sql.DataSource;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Fills an empty database: with the demo shop, or with a bare one and a single owner. */
 @Component
@@ -28,10 +29,11 @@ public class FirstStart {
     }
 
     /**
-     * Sets up an empty shop; leaves one that is there as it is.
+     * Sets up an empty shop, wholly or not at all; leaves one that is there as it is.
      *
      * @return how to sign in, for the person at the terminal
      */
+    @Transactional
     public String prepare(boolean demo) {
         if (shops.exists()) {
             return "sign in as before"

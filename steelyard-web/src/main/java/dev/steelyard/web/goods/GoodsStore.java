@@ -13,11 +13,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Service;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Finds goods and changes their prices. */
-@Service
+@Repository
 public class GoodsStore {
 
     private final ProductRepository products;
@@ -57,12 +57,13 @@ public class GoodsStore {
 
     /**
      * Stores new prices and raises the revision, or writes nothing where the goods are no longer as the editor saw them.
+     * Who saves at the same moment waits for the row and then is the second.
      *
      * @return none where there are no such goods
      */
     @Transactional
     public Optional<EditResult> save(PriceEdit edit, String by) {
-        return products.findById(edit.productId()).map(product -> {
+        return products.lockById(edit.productId()).map(product -> {
             if (product.version() != edit.basedOn() || product.removedAt() != null) {
                 return new ChangedMeanwhile(GoodsEntry.of(product));
             }
@@ -74,7 +75,7 @@ public class GoodsStore {
     /** Takes goods out of the shop; they can be put back. */
     @Transactional
     public Optional<GoodsEntry> remove(long id, String by) {
-        return products.findById(id).map(product -> {
+        return products.lockById(id).map(product -> {
             product.setRemovedAt(clock.instant());
             return saved(product, by).entry();
         });
@@ -83,7 +84,7 @@ public class GoodsStore {
     /** Puts removed goods back into the shop, as they were. */
     @Transactional
     public Optional<GoodsEntry> putBack(long id, String by) {
-        return products.findById(id).map(product -> {
+        return products.lockById(id).map(product -> {
             product.setRemovedAt(null);
             return saved(product, by).entry();
         });

@@ -16,11 +16,14 @@ public final class ReckoningText {
      */
     public record Step(String label, String detail, String result, @Nullable String rounding) {}
 
-    /** The steps, results with at least so many decimals. */
-    public static List<Step> of(Reckoning reckoning, int decimals) {
+    /** The steps in order. */
+    public static List<Step> of(Reckoning reckoning) {
         return reckoning.steps().stream()
                 .map(step -> new Step(
-                        step.label(), step.detail(), Show.money(step.result(), decimals), rounding(step.rounding())))
+                        step.label(),
+                        step.detail(),
+                        Show.money(step.result(), step.decimals()),
+                        rounding(step.rounding())))
                 .toList();
     }
 

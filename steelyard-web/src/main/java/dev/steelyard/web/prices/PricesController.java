@@ -13,9 +13,6 @@ import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -54,8 +51,7 @@ class PricesController {
     @GetMapping
     String show(@PathVariable long id, @RequestParam @Nullable Long variant, Model model) {
         Subject subject = subject(id, variant);
-        TrialText trial =
-                new TrialText("", "", subject.entry().product().unitPriceDecimals() == null ? "12" : "120", "");
+        TrialText trial = new TrialText("", "", FIRST_TRIAL, subject.today().toString());
         return whole(model, subject, pages.saved(subject, trial), null);
     }
 
@@ -95,7 +91,9 @@ class PricesController {
                     Notice.wrong("Not saved: " + (count == 1 ? "one field" : count + " fields")
                             + " cannot be read. Nothing you typed is lost."));
         }
-        EditResult result = store(id, form, read, who.name());
+        PriceEdit edit =
+                new PriceEdit(id, form.variantId(), form.version(), read.shelfPrice(), form.over(), read.breaks());
+        EditResult result = goods.save(edit, who.name()).orElseThrow(() -> noProduct(id));
         if (result instanceof EditResult.Saved saved) {
             books.refresh();
             Subject now = subject(saved.entry(), form.variantId());
@@ -133,23 +131,6 @@ class PricesController {
         goods.putBack(id, who.name()).orElseThrow(() -> noProduct(id));
         books.refresh();
         return "redirect:/goods/" + id;
-    }
-
-    /** Two who save at the same moment meet in the database; the slower one is told like one who came later. */
-    private EditResult store(long id, PriceForm form, ReadPrices read, String who) {
-        PriceEdit edit =
-                new PriceEdit(id, form.variantId(), form.version(), read.shelfPrice(), form.over(), read.breaks());
-        try {
-            return goods.save(edit, who).orElseThrow(() -> noProduct(id));
-        } catch (OptimisticLockingFailureException
-                | DataIntegrityViolationException
-                | PessimisticLockingFailureException meanwhile) {
-            GoodsEntry now = goods.find(id).orElseThrow(() -> noProduct(id));
-            if (now.version() == form.version()) {
-                throw meanwhile; // nobody else changed it, so it is a fault of ours
-            }
-            return new EditResult.ChangedMeanwhile(now);
-        }
     }
 
     private Conflict conflict(Subject now, PriceForm form, ReadPrices read) {

@@ -96,7 +96,7 @@ record Trial(
                         ? null
                         : Show.whole(line.next().more()) + " more and each costs "
                                 + Show.money(line.next().pricePerPiece().value(), decimals),
-                ReckoningText.of(line.reckoning(), subject.shop().minorDigits()),
+                ReckoningText.of(line.reckoning()),
                 ReckoningText.passedOver(line.reckoning()));
     }
 

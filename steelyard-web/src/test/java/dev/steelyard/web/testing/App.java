@@ -10,10 +10,29 @@ import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
 
 /** The real application on a private database with the demo shop, started once for all tests of a run. */
 public final class App implements AutoCloseable {
+
+    private static final List<String> TABLES = List.of(
+            "order_line",
+            "shop_order",
+            "checkout",
+            "simulated_payment",
+            "basket_line",
+            "basket",
+            "price_row",
+            "variant",
+            "product_category",
+            "product",
+            "category",
+            "brand",
+            "customer_group",
+            "tax_class",
+            "staff",
+            "shop");
 
     private final PrivateMariaDb database;
     private final ConfigurableApplicationContext context;
@@ -52,32 +71,18 @@ public final class App implements AutoCloseable {
         return bean(JdbcClient.class);
     }
 
-    /** The demo shop as it is at its first start; baskets and orders are gone. */
+    /** The demo shop as it is at its first start; baskets and orders are gone. At no moment is there no shop. */
     public void reset() {
-        JdbcClient sql = sql();
-        long revision = sql.sql("select revision from shop").query(Long.class).single();
-        sql.sql("set foreign_key_checks = 0").update();
-        for (String table : List.of(
-                "order_line",
-                "shop_order",
-                "checkout",
-                "simulated_payment",
-                "basket_line",
-                "basket",
-                "price_row",
-                "variant",
-                "product_category",
-                "product",
-                "category",
-                "brand",
-                "customer_group",
-                "tax_class",
-                "staff",
-                "shop")) {
-            sql.sql("delete from " + table).update();
-        }
-        bean(FirstStart.class).prepare(true);
-        sql.sql("update shop set revision = ?").param(revision + 1).update();
+        bean(TransactionTemplate.class).executeWithoutResult(status -> {
+            JdbcClient sql = sql();
+            long revision =
+                    sql.sql("select revision from shop").query(Long.class).single();
+            sql.sql("set foreign_key_checks = 0").update();
+            TABLES.forEach(table -> sql.sql("delete from " + table).update());
+            sql.sql("set foreign_key_checks = 1").update();
+            bean(FirstStart.class).prepare(true);
+            sql.sql("update shop set revision = ?").param(revision + 1).update();
+        });
         bean(Books.class).refresh();
     }
 

@@ -52,7 +52,9 @@ public final class Http {
     }
 
     public Answer get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(url + path)).GET());
+        return send(HttpRequest.newBuilder(URI.create(url + path))
+                .header("Accept", "text/html")
+                .GET());
     }
 
     /** Posts names and values in turn, as a form would. */
