@@ -16,7 +16,7 @@ const prices = {
   },
 
   key() {
-    return "typed:" + location.pathname + location.search;
+    return "typed:" + location.pathname + "#" + prices.form().elements.variant.value;
   },
 
   keep() {
@@ -264,7 +264,7 @@ document.addEventListener("htmx:afterRequest", (event) => {
   if (detail.requestConfig.path.endsWith("/save")) {
     prices.saving = false;
   }
-  if (detail.requestConfig.path.endsWith("/save") && detail.successful) {
+  if (detail.requestConfig.path.endsWith("/save") && detail.xhr.status === 200) {
     sessionStorage.removeItem(prices.key());
     prices.undoStack = [];
     prices.settled = prices.snapshot();

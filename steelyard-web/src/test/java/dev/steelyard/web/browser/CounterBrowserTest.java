@@ -1,0 +1,67 @@
+package dev.steelyard.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import dev.steelyard.web.testing.WithApp;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The counter as shoppers use it. */
+@ExtendWith(WithApp.class)
+class CounterBrowserTest {
+
+    private Page page;
+
+    @BeforeEach
+    void open(BrowserContext context) {
+        page = context.newPage();
+        page.navigate("/counter");
+        page.locator("text=Bow shackle").click();
+    }
+
+    @Test
+    void priceTableAndNextBreakFollowVariantAndQuantity() {
+        page.locator("text=10 mm").click();
+        page.fill("#quantity", "24");
+        assertThat(page.locator("#total")).hasText("218.40");
+        assertThat(page.locator("#tiers [aria-current]")).containsText("10 to 24");
+        assertThat(page.locator("#next")).hasText("1 more and each costs 8.20");
+        page.locator("[data-step='1']").click();
+        assertThat(page.locator("#total")).hasText("205.00");
+        assertThat(page.locator("#reckoning")).containsText("25 pieces reach “from 25”");
+    }
+
+    @Test
+    void aBadQuantityIsSaidAtOnceAndCannotBePutInTheBasket() {
+        page.fill("#quantity", "1.5");
+        assertThat(page.locator("#error-quantity")).hasText("1.5 is not a whole number; this is sold in whole pieces");
+        assertThat(page.locator(".buy")).isDisabled();
+        page.fill("#quantity", "2");
+        assertThat(page.locator("#error-quantity")).hasText("");
+        assertThat(page.locator(".buy")).isEnabled();
+    }
+
+    @Test
+    void beingOfAnotherGroupChangesThePriceTable() {
+        page.selectOption("select[name=group]", "Boatyard");
+        page.locator("text=8 mm").click();
+        page.fill("#quantity", "10");
+        assertThat(page.locator("#total")).hasText("63.50");
+        assertThat(page.locator("#tiers")).containsText("4.95");
+    }
+
+    @Test
+    void theBasketFollowsAChangedQuantityWithoutAReload() {
+        page.fill("#quantity", "9");
+        page.getByText("Put in the basket").click();
+        assertThat(page.locator("#basket-total")).hasText("50.40");
+        page.fill("#quantity-0", "10");
+        page.locator("h1").click();
+        assertThat(page.locator("#basket-total")).hasText("52.00");
+        page.locator("[aria-label='Take Bow shackle, 6 mm out']").click();
+        assertThat(page.locator(".basket")).containsText("Nothing in it yet");
+    }
+}

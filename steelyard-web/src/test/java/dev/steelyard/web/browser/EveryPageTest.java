@@ -1,0 +1,108 @@
+package dev.steelyard.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.WithApp;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What must hold on every page: usable by all, no wider than a phone, nothing from elsewhere, no script error. */
+@ExtendWith(WithApp.class)
+class EveryPageTest {
+
+    private static final List<String> COUNTER = List.of(
+            "/counter", "/counter/goods/SHK-8", "/counter/goods/ROPE-12", "/counter/basket", "/counter/checkout");
+    private static final List<String> OWNERS =
+            List.of("/goods", "/goods?find=nothing", "/goods/1", "/goods/13", "/goods/2", "/orders");
+
+    private final List<String> complaints = new ArrayList<>();
+
+    @Test
+    void isAccessibleFitsAPhoneAndStaysAtHome(App app, BrowserContext context, Http shopper) {
+        Page page = context.newPage();
+        page.onRequest(request -> {
+            if (!request.url().startsWith(app.url()) && !request.url().startsWith("data:")) {
+                complaints.add("asks elsewhere: " + request.url());
+            }
+        });
+        page.onPageError(error -> complaints.add("script error: " + error));
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                complaints.add(message.text());
+            }
+        });
+
+        check(page, "/sign-in");
+        check(page, "/counter/basket");
+        fillBasket(page);
+        COUNTER.forEach(path -> check(page, path));
+        check(page, order(page));
+        OwnerSteps.signIn(page, "maren");
+        OWNERS.forEach(path -> check(page, path));
+        check(
+                page,
+                "/orders/"
+                        + app.sql()
+                                .sql("select number from shop_order")
+                                .query(String.class)
+                                .single());
+        check(page, "/goods/9999");
+
+        page.navigate("/goods/1");
+        page.fill("#price-0-0", "x");
+        page.locator("#save").click();
+        page.locator("#notice.wrong").waitFor();
+        checkHere(page, "/goods/1 with a fault");
+
+        assertThat(complaints).isEmpty();
+    }
+
+    private static void fillBasket(Page page) {
+        for (String sku : List.of("SHK-8", "SCR-4x40")) {
+            page.navigate("/counter/goods/" + sku);
+            page.fill("#quantity", "12");
+            page.getByText("Put in the basket").click();
+            page.waitForURL("**/counter/basket");
+        }
+    }
+
+    private static String order(Page page) {
+        page.navigate("/counter/checkout");
+        page.fill("#name", "Ada Quill");
+        page.fill("#email", "ada@example.org");
+        page.fill("#card", "5000 1111 2222 3331");
+        page.getByText("Order and pay").click();
+        page.waitForURL("**/counter/orders/*");
+        return page.url().replaceFirst("https?://[^/]+", "");
+    }
+
+    private void check(Page page, String path) {
+        page.setViewportSize(1280, 800);
+        page.navigate(path);
+        checkHere(page, path);
+        page.setViewportSize(390, 844);
+        int width = (int) page.evaluate("document.documentElement.scrollWidth");
+        if (width > 390) {
+            complaints.add(path + " is " + width + " wide on a phone of 390");
+        }
+        page.setViewportSize(1280, 800);
+    }
+
+    private void checkHere(Page page, String path) {
+        for (Rule rule : new AxeBuilder(page).analyze().getViolations()) {
+            if (List.of("serious", "critical").contains(rule.getImpact())) {
+                rule.getNodes()
+                        .forEach(node -> complaints.add(path + ": " + rule.getId() + ", " + rule.getHelp() + ": "
+                                + node.getHtml() + " " + node.getFailureSummary()));
+            }
+        }
+    }
+}

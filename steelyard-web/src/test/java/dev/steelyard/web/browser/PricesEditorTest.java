@@ -1,0 +1,201 @@
+package dev.steelyard.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.WithApp;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The prices page as hands use it. Product 1 is the shackle: 10 at 6.90, 25 at 6.20, 100 at 5.45. */
+@ExtendWith(WithApp.class)
+class PricesEditorTest {
+
+    private static final String AS_SAVED =
+            "Every piece costs 7.40; from 10 it is 6.90, from 25 it is 6.20, from 100 it is 5.45.";
+
+    private Page page;
+
+    @BeforeEach
+    void open(BrowserContext context) {
+        page = OwnerSteps.prices(context.newPage(), "maren", 1);
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+    }
+
+    @Test
+    void aWeightIsMovedByKeysAndKeepsTheFocus() {
+        page.locator("#weight-0-0").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator("#sentence")).containsText("from 11 it is 6.90");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("#sentence")).containsText("from 11 it is 6.89");
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(page.locator("#sentence")).containsText("from 11 it is 6.99");
+        assertThat(page.locator("#weight-0-0")).isFocused();
+        assertThat(page.locator("#from-0")).hasValue("11");
+    }
+
+    @Test
+    void aWeightIsTakenOffAndHungByKeysAndUndoTakesItBack() {
+        page.locator("#weight-1-0").focus();
+        page.keyboard().press("Delete");
+        assertThat(page.locator("#sentence"))
+                .hasText("Every piece costs 7.40; from 10 it is 6.90, from 100 it is 5.45.");
+        page.locator("#undo").click();
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+        assertThat(page.locator("#undo")).isDisabled();
+
+        page.fill("#trialQuantity", "50");
+        assertThat(page.locator("#per-piece")).hasText("6.20");
+        page.locator("#arm").focus();
+        page.keyboard().press("+");
+        assertThat(page.locator("#sentence")).containsText("from 25 it is 6.20, from 50 it is 6.20, from 100");
+        assertThat(page.locator("#findings")).containsText("No effect.");
+    }
+
+    @Test
+    void oneGroupsPlateIsTakenOffAndTheRowStays() {
+        page.locator("#weight-0-1").focus();
+        page.keyboard().press("Delete");
+        assertThat(page.locator("#price-0-1")).hasValue("");
+        assertThat(page.locator("#price-0-0")).hasValue("6.90");
+        assertThat(page.locator("#price-0-1")).hasAttribute("placeholder", "6.90");
+    }
+
+    @Test
+    void aDoubleClickOnTheArmHangsABreak() {
+        Locator notch = page.locator("#arm text", new Page.LocatorOptions().setHasText("50"));
+        double x = notch.boundingBox().x + notch.boundingBox().width / 2;
+        double y = page.locator("#arm .ring").boundingBox().y + 12;
+        page.mouse().dblclick(x, y);
+        assertThat(page.locator("#sentence")).containsText("from 50 it is");
+    }
+
+    @Test
+    void theRiderMovesTheTrial() {
+        page.locator("#rider").focus();
+        page.keyboard().press("Shift+ArrowRight");
+        assertThat(page.locator("#trialQuantity")).hasValue("22");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator("#total")).hasText("158.70");
+    }
+
+    @Test
+    void aNumberIsChangedInTheSentence() {
+        page.locator("#sentence button", new Page.LocatorOptions().setHasText("6.20"))
+                .click();
+        Locator inPlace = page.locator("#sentence input");
+        inPlace.fill("6.50");
+        assertThat(page.locator("#price-1-0")).hasValue("6.50");
+        inPlace.press("Enter");
+        assertThat(page.locator("#sentence")).containsText("from 25 it is 6.50");
+        page.locator("#undo").click();
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+    }
+
+    @Test
+    void cellsFromASpreadsheetArePastedAndBadOnesMarked() {
+        page.locator("#from-1").focus();
+        Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,10\t5.90\n60\t5.80\t\n");
+        assertThat(page.locator("#from-1")).hasValue("30");
+        assertThat(page.locator("#price-1-1")).hasValue("5.90");
+        assertThat(page.locator("#error-price-1-0")).hasText("6,10 has a comma; write a decimal point: 6.10");
+        assertThat(page.locator("#price-1-0")).hasAttribute("aria-invalid", "true");
+        assertThat(page.locator("#from-2")).hasValue("60");
+        page.locator("#undo").click();
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+    }
+
+    @Test
+    void aFindingIsMendedByOneClick() {
+        page.locator("[data-mend]", new Page.LocatorOptions().setHasText("Make it 6.63 from 25"))
+                .click();
+        assertThat(page.locator("#price-1-0")).hasValue("6.63");
+        assertThat(page.locator("#sentence")).containsText("from 25 it is 6.63");
+        page.locator("#undo").click();
+        assertThat(page.locator("#price-1-0")).hasValue("6.20");
+    }
+
+    @Test
+    void datesAreGivenToARowAndTheTrialsDayFollowsThem() {
+        page.locator("#breaks summary").nth(0).click();
+        page.fill("#starts-0", "2027-04-01");
+        page.fill("#ends-0", "2027-03-01");
+        assertThat(page.locator("#error-ends-0")).containsText("Until 2027-03-01 is not after from 2027-04-01");
+        page.fill("#ends-0", "2027-05-01");
+        assertThat(page.locator("#error-ends-0")).hasText("");
+        assertThat(page.locator("#per-piece")).hasText("7.40");
+        page.fill("#trialDay", "2027-04-30");
+        assertThat(page.locator("#per-piece")).hasText("6.90");
+    }
+
+    @Test
+    void whatIsTypedSurvivesSigningInAgain(BrowserContext context) {
+        page.fill("#price-0-0", "6.66");
+        assertThat(page.locator("#per-piece")).hasText("6.66");
+        page.context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("steelyard"));
+        page.fill("#price-1-0", "6.11");
+        assertThat(page.locator("#offline")).containsText("You have been signed out. What you typed is kept.");
+        page.locator("#offline a").click();
+        page.fill("#username", "maren");
+        page.fill("#password", "saltmarsh");
+        page.click("button[type=submit]");
+        assertThat(page.locator("#offline")).containsText("What you had typed before is back");
+        assertThat(page.locator("#price-0-0")).hasValue("6.66");
+        assertThat(page.locator("#price-1-0")).hasValue("6.11");
+        page.locator("#save").click();
+        assertThat(page.locator("#notice")).containsText("Saved.");
+    }
+
+    @Test
+    void theSecondEditorSeesBothAndChooses(App app, BrowserContext other) {
+        Page jonas = OwnerSteps.prices(other.newPage(), "jonas", 1);
+        jonas.fill("#price-1-0", "6.10");
+        jonas.locator("#save").click();
+        assertThat(jonas.locator("#notice")).containsText("Saved.");
+
+        page.fill("#price-0-0", "6.80");
+        page.locator("#save").click();
+        assertThat(page.locator("#notice")).containsText("somebody else was quicker");
+        assertThat(page.locator("#notice")).containsText("from 25 6.20 → 6.10");
+        assertThat(page.locator("#notice")).containsText("from 10 6.90 → 6.80");
+        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+
+        page.locator("[data-do=take-theirs]").click();
+        assertThat(page.locator("#price-1-0")).hasValue("6.10");
+        assertThat(page.locator("#price-0-0")).hasValue("6.90");
+        page.locator("#undo").click();
+        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+    }
+
+    @Test
+    void goodsDeletedMeanwhileAreSaidToBeAndTheTypedValuesStay(App app) {
+        app.bean(GoodsStore.class).remove(1, "Jonas");
+        page.fill("#price-0-0", "6.80");
+        page.locator("#save").click();
+        assertThat(page.locator("#notice")).containsText("was taken out of the shop by Jonas");
+        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        page.locator("text=Put back into the shop").click();
+        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        assertThat(page.locator("#save")).isVisible();
+    }
+
+    @Test
+    void aVariantGetsPricesOfItsOwn() {
+        page.locator(".rail a", new Page.LocatorOptions().setHasText("8 mm")).click();
+        page.waitForURL("**/goods/1?variant=2");
+        assertThat(page.locator("#shelfPrice")).hasAttribute("placeholder", "7.40");
+        page.locator("#hang").click();
+        page.fill("#from-0", "3");
+        page.fill("#price-0-0", "7.00");
+        page.fill("#trialQuantity", "3");
+        assertThat(page.locator("#total")).hasText("21.00");
+        page.locator("#save").click();
+        assertThat(page.locator("#notice")).containsText("from 3 added at 7.00");
+    }
+}
