@@ -142,8 +142,10 @@ document.addEventListener("keydown", (event) => {
     beam.key(event);
   }
 });
+// A run of keys, or one drag, is one edit: it ends when the focus really leaves, not when the picture is redrawn.
 document.addEventListener("focusout", (event) => {
-  if (event.target.closest && event.target.closest("#beam")) {
+  const redrawn = beam.held !== null || beam.focused !== null;
+  if (!redrawn && event.target.closest && event.target.closest("#beam")) {
     prices.settle();
   }
 });

@@ -12,7 +12,9 @@ const prices = {
 
   // All that is typed, as it would be sent.
   snapshot() {
-    return new URLSearchParams(new FormData(prices.form())).toString();
+    const typed = new URLSearchParams(new FormData(prices.form()));
+    typed.delete("_csrf"); // differs from page to page and goes in a header
+    return typed.toString();
   },
 
   key() {
@@ -176,7 +178,9 @@ const prices = {
         prices.undoStack.push(prices.settled);
         prices.settled = prices.snapshot();
         prices.showUndo();
-        prices.say("What you had typed before is back; it is not saved yet. Undo takes it away.");
+        if (document.getElementById("state").dataset.unsaved !== "0") {
+          prices.say("What you had typed before is back; it is not saved yet. Undo takes it away.");
+        }
       });
     }
   },

@@ -77,6 +77,16 @@ class PricesEditorTest {
     }
 
     @Test
+    void aWeightIsDraggedByAFinger() {
+        Touch finger = new Touch(page);
+        finger.drag("#weight-0-0 .body", 30, 0);
+        assertThat(page.locator("#from-0")).not().hasValue("10");
+        assertThat(page.locator("#price-0-0")).hasValue("6.90");
+        page.locator("#undo").click();
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+    }
+
+    @Test
     void theRiderMovesTheTrial() {
         page.locator("#rider").focus();
         page.keyboard().press("Shift+ArrowRight");

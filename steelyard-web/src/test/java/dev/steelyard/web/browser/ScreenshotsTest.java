@@ -1,0 +1,66 @@
+package dev.steelyard.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import dev.steelyard.web.testing.WithApp;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Draws docs/screenshots anew from the demo data: {@code ./steelyard screenshots}. No part of a test run. */
+@ExtendWith(WithApp.class)
+@EnabledIfSystemProperty(named = "steelyard.screenshots", matches = ".+")
+class ScreenshotsTest {
+
+    private Page page;
+
+    @Test
+    void draw(BrowserContext context) {
+        page = context.newPage();
+        page.navigate("/counter");
+        shoot("counter");
+        page.navigate("/counter/goods/SHK-8");
+        page.fill("#quantity", "12");
+        assertThat(page.locator("#total")).hasText("82.80");
+        shoot("counter-product");
+        phone("counter-product-phone");
+        page.getByText("Put in the basket").click();
+        page.navigate("/counter/goods/SCR-4x40");
+        page.fill("#quantity", "333");
+        page.getByText("Put in the basket").click();
+        shoot("basket");
+        page.getByText("To the checkout").click();
+        page.fill("#name", "Ada Quill");
+        page.fill("#email", "ada@example.org");
+        page.fill("#card", "5000 1111 2222 3331");
+        shoot("checkout");
+        page.getByText("Order and pay").click();
+        String number = page.locator("#order-number").textContent();
+
+        OwnerSteps.signIn(page, "maren");
+        shoot("goods");
+        page.navigate("/orders/" + number);
+        shoot("order");
+        page.navigate("/goods/1");
+        assertThat(page.locator("#total")).hasText("82.80");
+        shoot("prices");
+        phone("prices-phone");
+    }
+
+    private void shoot(String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(file(name)));
+    }
+
+    private void phone(String name) {
+        page.setViewportSize(390, 844);
+        shoot(name);
+        page.setViewportSize(1280, 800);
+    }
+
+    private static Path file(String name) {
+        return Path.of(System.getProperty("steelyard.screenshots"), name + ".png");
+    }
+}
