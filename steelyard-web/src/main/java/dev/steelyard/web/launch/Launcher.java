@@ -42,9 +42,10 @@ public final class Launcher {
                             : "Steelyard is already running at " + address);
             return;
         }
+        int port = Ports.choose(options.port());
         Launcher launcher = new Launcher(home);
         Runtime.getRuntime().addShutdownHook(new Thread(launcher::stop, "stop"));
-        launcher.start(options, Ports.choose(options.port()));
+        launcher.start(options, port);
     }
 
     private void start(Options options, int port) {

@@ -25,6 +25,7 @@ final class BeamDrawing {
 
     private static final int WIDTH = 680;
     private static final int LABEL_HALF = 74;
+    private static final int MOST_WEIGHTS = 24;
 
     private final PieceCurve everyone;
     private final @Nullable PieceCurve second;
@@ -120,6 +121,7 @@ final class BeamDrawing {
                                 ? Stream.empty()
                                 : second.stretches().stream().filter(this::ofSecondGroup))
                 .filter(stretch -> stretch.from() <= Math.min(pieces.end(), Quantity.MOST))
+                .limit(MOST_WEIGHTS) // more could not be told apart; the table has them all
                 .forEach(stretch -> hang(hanging, stretch));
         return hanging.all();
     }

@@ -129,6 +129,12 @@ class CounterTest {
             assertThat(answer.body()).doesNotContain("Exception");
         }
         assertThat(shopper.get("/counter/price?sku=%20x&quantity=1").status()).isLessThan(500);
-        assertThat(shopper.get("/counter/price").status()).isEqualTo(400);
+        Answer nothing = shopper.get("/counter/price");
+        assertThat(nothing.status()).isEqualTo(400);
+        assertThat(nothing.text()).contains("Not understood");
+        for (String path :
+                List.of("/counter/goods/a;b", "/counter/goods/%00", "/counter/goods/a%2Fb", "/counter//basket")) {
+            assertThat(shopper.get(path).status()).as(path).isBetween(400, 404);
+        }
     }
 }

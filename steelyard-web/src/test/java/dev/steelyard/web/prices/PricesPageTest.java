@@ -98,6 +98,26 @@ class PricesPageTest {
     }
 
     @Test
+    void hundredsOfRowsAreTakenAndTooManyRefusedInWords(Http owner) {
+        owner.signIn("maren");
+        assertThat(owner.background("/goods/13/save", form("1", "1", "14", rows(499)))
+                        .text())
+                .contains("Saved. Shoppers see it now.");
+        Answer tooMany = owner.background("/goods/13/save", form("2", "1", "14", rows(500)));
+        assertThat(tooMany.status()).isEqualTo(422);
+        assertThat(tooMany.text()).contains("501 rows are too many; at most 500");
+    }
+
+    private static String[] rows(int count) {
+        List<String> more = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            more.addAll(List.of("from", "" + (10 + i), "price-0", "12", "price-1", "", "price-2", "", "price-3", ""));
+            more.addAll(List.of("starts", "", "ends", ""));
+        }
+        return more.toArray(String[]::new);
+    }
+
+    @Test
     void markupInTypedTextIsShownAsText(Http owner) {
         owner.signIn("maren");
         Answer look = owner.background("/goods/13/look", form("1", "<script>x</script>", "<b>1</b>"));
