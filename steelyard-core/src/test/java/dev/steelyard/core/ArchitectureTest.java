@@ -43,6 +43,26 @@ class ArchitectureTest {
             .because("no binary floating point reaches a price");
 
     @ArchTest
+    static final ArchRule runningKnowsNeitherReadingNorChecking = noClasses()
+            .that()
+            .resideInAnyPackage("..formula.run..", "..formula.function..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("..formula.parse..", "..formula.check..");
+
+    @ArchTest
+    static final ArchRule vocabularyKnowsNoStage = noClasses()
+            .that()
+            .resideInAPackage("..formula.ast..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("..formula.parse..", "..formula.check..", "..formula.run..", "..formula.function..");
+
+    @ArchTest
+    static final ArchRule noCirclesInFormulas =
+            slices().matching("dev.steelyard.core.formula.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
     static final ArchRule noCircles =
             slices().matching("dev.steelyard.core.(*)..").should().beFreeOfCycles();
 }

@@ -1,0 +1,118 @@
+package dev.steelyard.core.formula;
+
+import dev.steelyard.core.formula.ast.Failure;
+import dev.steelyard.core.formula.ast.Issue;
+import dev.steelyard.core.formula.ast.Kind;
+import dev.steelyard.core.formula.ast.Node;
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.check.Checker;
+import dev.steelyard.core.formula.parse.Parser;
+import dev.steelyard.core.formula.run.ConditionEval;
+import dev.steelyard.core.formula.run.FormulaFailure;
+import dev.steelyard.core.formula.run.Frame;
+import dev.steelyard.core.formula.run.NumberEval;
+import dev.steelyard.core.formula.run.Preparation;
+import dev.steelyard.core.number.Decimals;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A formula read, checked and prepared once, to be run many times. Immutable and safe to share between threads; what
+ * changes from run to run is in the {@link Frame}.
+ */
+public final class Formula {
+
+    private final String text;
+    private final Scope scope;
+    private final Node root;
+    private final @Nullable NumberEval number;
+    private final @Nullable ConditionEval condition;
+
+    private Formula(
+            String text, Scope scope, Node root, @Nullable NumberEval number, @Nullable ConditionEval condition) {
+        this.text = text;
+        this.scope = scope;
+        this.root = root;
+        this.number = number;
+        this.condition = condition;
+    }
+
+    /**
+     * What came of preparing.
+     *
+     * @param formula none where there are issues
+     * @param issues by place
+     */
+    public record Prepared(@Nullable Formula formula, List<Issue> issues) {
+
+        /** The formula, where there is one. */
+        public Formula orThrow() {
+            if (formula == null) {
+                throw new IllegalArgumentException(issues.get(0).message());
+            }
+            return formula;
+        }
+    }
+
+    /** Reads, checks and prepares a text that must come to a kind: money, an amount, or a yes or no. */
+    public static Prepared prepare(String text, Scope scope, Kind expected) {
+        Parser.Parsed parsed = Parser.parse(text, scope.currency());
+        List<Issue> issues = new ArrayList<>(parsed.issues());
+        Checker.Checked checked = Checker.check(
+                text, parsed.node(), scope, expected, parsed.issues().isEmpty());
+        issues.addAll(checked.issues());
+        if (!issues.isEmpty()) {
+            issues.sort(Comparator.comparingInt((Issue issue) -> issue.span().from())
+                    .thenComparingInt(issue -> issue.span().to()));
+            return new Prepared(null, List.copyOf(issues));
+        }
+        Preparation preparation = new Preparation(scope, checked.kinds());
+        boolean asks = expected instanceof Kind.YesNo;
+        return new Prepared(
+                new Formula(
+                        text,
+                        scope,
+                        parsed.node(),
+                        asks ? null : preparation.number(parsed.node()),
+                        asks ? preparation.condition(parsed.node()) : null),
+                List.of());
+    }
+
+    /** A frame for its names. */
+    public Frame frame() {
+        return new Frame(scope);
+    }
+
+    /**
+     * Its value in base units, exact to 34 digits.
+     *
+     * @throws FormulaFailure where it has none for these inputs, or one of 10^12 or more
+     */
+    public BigDecimal number(Frame frame) {
+        BigDecimal value =
+                Objects.requireNonNull(number, "this formula is a condition").value(frame);
+        if (Decimals.tooLarge(value)) {
+            throw Preparation.failure(Failure.TOO_LARGE, root.span());
+        }
+        return value;
+    }
+
+    /**
+     * Whether it holds.
+     *
+     * @throws FormulaFailure where that cannot be said for these inputs
+     */
+    public boolean holds(Frame frame) {
+        return Objects.requireNonNull(condition, "this formula is a number").holds(frame);
+    }
+
+    /** The text it was read from. */
+    @Override
+    public String toString() {
+        return text;
+    }
+}

@@ -1,0 +1,48 @@
+package dev.steelyard.core.formula.function;
+
+import dev.steelyard.core.formula.ast.Kind;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** The smallest of several. */
+final class Min implements NumberFunction {
+
+    @Override
+    public String name() {
+        return "MIN";
+    }
+
+    @Override
+    public String arguments() {
+        return "value; …";
+    }
+
+    @Override
+    public String help() {
+        return "the smallest of the values";
+    }
+
+    @Override
+    public Example example() {
+        return new Example("MIN(80 cm; 1.2 m)", "0.80");
+    }
+
+    @Override
+    public Count count() {
+        return new Count(1, Count.MANY);
+    }
+
+    @Override
+    public Verdict check(List<Kind> arguments) {
+        return Kinds.allAlike("MIN", arguments);
+    }
+
+    @Override
+    public BigDecimal apply(BigDecimal[] arguments) {
+        BigDecimal least = arguments[0];
+        for (BigDecimal value : arguments) {
+            least = least.min(value);
+        }
+        return least;
+    }
+}

@@ -1,0 +1,48 @@
+package dev.steelyard.core.formula.run;
+
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.ast.Symbol;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/** The values of one run: what changes from one price to the next. Not shared between threads. */
+public final class Frame {
+
+    private final Scope scope;
+    private final @Nullable BigDecimal[] numbers;
+    private final String[] texts;
+
+    /** A frame in which nothing has a value yet: numbers are missing, texts empty. */
+    public Frame(Scope scope) {
+        this.scope = scope;
+        this.numbers = new BigDecimal[scope.symbols().size()];
+        this.texts = new String[scope.symbols().size()];
+        Arrays.fill(texts, "");
+    }
+
+    /** Gives a measurement or built-in name its value, in base units. */
+    public Frame set(String name, BigDecimal value) {
+        numbers[symbol(name).slot()] = value;
+        return this;
+    }
+
+    /** Gives a choice its option; empty where it is left open or not shown. */
+    public Frame set(String name, String option) {
+        texts[symbol(name).slot()] = option;
+        return this;
+    }
+
+    @Nullable
+    BigDecimal number(int slot) {
+        return numbers[slot];
+    }
+
+    String text(int slot) {
+        return texts[slot];
+    }
+
+    private Symbol symbol(String name) {
+        return scope.find(name).orElseThrow(() -> new IllegalArgumentException("nothing is called " + name));
+    }
+}
