@@ -130,6 +130,6 @@ final class CurveFindings {
 
     private void add(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {
         String text = group == null ? message : group + ": " + message;
-        found.add(new Finding(code, Character.toUpperCase(text.charAt(0)) + text.substring(1), place, mend));
+        found.add(new Finding(code, text, place, mend));
     }
 }

@@ -45,7 +45,7 @@ public final class PriceFindings {
         CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
         Map<Object, Finding> found = new LinkedHashMap<>();
         for (LocalDate day : daysOfChange(rows, today)) {
-            String when = day.equals(today) ? "" : "From " + day + ": ";
+            String when = day.equals(today) ? "" : "as of " + day + ": ";
             PieceCurve everyone = PieceCurve.of(shelfPrice, rows.inForce(null, day), rounding);
             List<Finding> ofDay = new ArrayList<>(CurveFindings.of(everyone, null, limit, rounding));
             for (String group : groups(rows)) {
@@ -62,7 +62,12 @@ public final class PriceFindings {
     }
 
     private static Finding since(Finding finding, String when) {
-        return new Finding(finding.code(), when + finding.message(), finding.place(), finding.mend());
+        String message = when + finding.message();
+        return new Finding(
+                finding.code(),
+                Character.toUpperCase(message.charAt(0)) + message.substring(1),
+                finding.place(),
+                finding.mend());
     }
 
     private static Iterable<LocalDate> daysOfChange(Ladder rows, LocalDate today) {

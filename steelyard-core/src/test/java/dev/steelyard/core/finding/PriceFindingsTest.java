@@ -84,7 +84,7 @@ class PriceFindingsTest {
         Validity may = new Validity(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
         List<Finding> found = find(null, null, List.of(new Break(10, new BigDecimal("7.00"), null, may)));
         assertThat(messages(found))
-                .containsExactly("cliff: From 2027-05-01: 9 pieces cost 72.00, but 10 cost 70.00:"
+                .containsExactly("cliff: As of 2027-05-01: 9 pieces cost 72.00, but 10 cost 70.00:"
                         + " the larger order is up to 2.00 cheaper");
     }
 

@@ -26,7 +26,7 @@ final class PriceChanges {
     static List<String> between(PriceState was, PriceState is, int decimals) {
         List<String> said = new ArrayList<>();
         if (!same(was.shelfPrice(), is.shelfPrice())) {
-            said.add("shelf price " + shown(was.shelfPrice(), decimals) + " → " + shown(is.shelfPrice(), decimals));
+            said.add("shelf price: " + shown(was.shelfPrice(), decimals) + " → " + shown(is.shelfPrice(), decimals));
         }
         if (was.over() != is.over()) {
             said.add(
@@ -46,10 +46,10 @@ final class PriceChanges {
             if (!same(old, now)) {
                 said.add(name(key)
                         + (old == null
-                                ? " added at " + shown(now, decimals)
+                                ? ": added at " + shown(now, decimals)
                                 : now == null
-                                        ? " taken off (was " + shown(old, decimals) + ")"
-                                        : " " + shown(old, decimals) + " → " + shown(now, decimals)));
+                                        ? ": taken off (was " + shown(old, decimals) + ")"
+                                        : ": " + shown(old, decimals) + " → " + shown(now, decimals)));
             }
         }
         return said;

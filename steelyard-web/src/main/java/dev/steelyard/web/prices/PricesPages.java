@@ -178,10 +178,13 @@ class PricesPages {
     }
 
     private static String status(Subject subject) {
-        String when = Show.moment(subject.entry().changedAt(), subject.shop().zone());
-        return subject.entry().isRemoved()
-                ? "taken out of the shop " + when + " by " + subject.entry().changedBy()
-                : "live since " + when + ", by " + subject.entry().changedBy();
+        String by = Show.moment(subject.entry().changedAt(), subject.shop().zone()) + " by "
+                + subject.entry().changedBy();
+        if (subject.entry().isRemoved()) {
+            return "taken out of the shop " + by;
+        }
+        boolean priced = subject.entry().product().items().stream().anyMatch(item -> item.shelfPrice() != null);
+        return priced ? "live since " + by : "not for sale yet, changed " + by;
     }
 
     private static List<Scope> scopes(Subject subject) {

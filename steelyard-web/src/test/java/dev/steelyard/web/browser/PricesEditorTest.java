@@ -172,8 +172,8 @@ class PricesEditorTest {
         page.fill("#price-0-0", "6.80");
         page.locator("#save").click();
         assertThat(page.locator("#notice")).containsText("somebody else was quicker");
-        assertThat(page.locator("#notice")).containsText("from 25 6.20 → 6.10");
-        assertThat(page.locator("#notice")).containsText("from 10 6.90 → 6.80");
+        assertThat(page.locator("#notice")).containsText("from 25: 6.20 → 6.10");
+        assertThat(page.locator("#notice")).containsText("from 10: 6.90 → 6.80");
         assertThat(page.locator("#price-0-0")).hasValue("6.80");
 
         page.locator("[data-do=take-theirs]").click();
@@ -206,6 +206,6 @@ class PricesEditorTest {
         page.fill("#trialQuantity", "3");
         assertThat(page.locator("#total")).hasText("21.00");
         page.locator("#save").click();
-        assertThat(page.locator("#notice")).containsText("from 3 added at 7.00");
+        assertThat(page.locator("#notice")).containsText("from 3: added at 7.00");
     }
 }

@@ -33,7 +33,7 @@ class WholePathTest {
 
         owner.locator("#save").click();
         assertThat(owner.locator("#notice")).containsText("Saved. Shoppers see it now.");
-        assertThat(owner.locator("#notice")).containsText("from 10 6.90 → 7.00");
+        assertThat(owner.locator("#notice")).containsText("from 10: 6.90 → 7.00");
 
         Page shopper = shoppers.newPage();
         shopper.navigate("/counter/goods/SHK-8");
@@ -56,7 +56,7 @@ class WholePathTest {
         // a later change of prices does not touch what was sold
         owner.fill("#price-0-0", "9.99");
         owner.locator("#save").click();
-        assertThat(owner.locator("#notice")).containsText("from 10 7.00 → 9.99");
+        assertThat(owner.locator("#notice")).containsText("from 10: 7.00 → 9.99");
         owner.navigate("/orders");
         owner.getByText(number).click();
         assertThat(owner.locator("#order")).containsText("10 × 7.00");

@@ -62,9 +62,9 @@ class PricesPageTest {
         assertThat(refused.text())
                 .contains("Not saved: somebody else was quicker.")
                 .contains("Jonas,")
-                .contains("from 6 13.20 → 12.90")
+                .contains("from 6: 13.20 → 12.90")
                 .contains("You changed:")
-                .contains("from 50 added at 9.00");
+                .contains("from 50: added at 9.00");
         assertThat(prices(app)).containsExactly("12.900000");
 
         // keeping mine is a second, deliberate step
