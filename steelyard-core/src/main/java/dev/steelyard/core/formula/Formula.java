@@ -96,7 +96,7 @@ public final class Formula {
         BigDecimal value =
                 Objects.requireNonNull(number, "this formula is a condition").value(frame);
         if (Decimals.tooLarge(value)) {
-            throw Preparation.failure(Failure.TOO_LARGE, root.span());
+            throw new FormulaFailure(Failure.TOO_LARGE, root.span());
         }
         return value;
     }

@@ -25,10 +25,10 @@ class AtTheCounter {
         this.shops = shops;
     }
 
-    /** Also for baskets that this very request changes, so pages that change them set it again. */
+    /** For whole pages: parts asked for in the background have no head. */
     @ModelAttribute
     void head(HttpServletRequest request, Model model) {
-        if (!request.getRequestURI().startsWith("/counter")) {
+        if (!request.getRequestURI().startsWith("/counter") || request.getHeader("HX-Request") != null) {
             return;
         }
         Shopper shopper = baskets.shopper(cookie.read(request));

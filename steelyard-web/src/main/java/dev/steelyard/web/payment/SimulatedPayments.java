@@ -21,6 +21,7 @@ class SimulatedPayments implements Payments {
     private static final String APPROVED = "APPROVED";
     private static final String DECLINED = "DECLINED";
     private static final String CANCELLED = "CANCELLED";
+    private static final String NO_CURRENCY = "";
 
     private final JdbcClient books;
     private final TransactionTemplate apart;
@@ -49,7 +50,7 @@ class SimulatedPayments implements Payments {
 
     @Override
     public PaymentAnswer cancel(String key) {
-        return settle(key, CANCELLED, BigDecimal.ZERO, "XXX");
+        return settle(key, CANCELLED, BigDecimal.ZERO, NO_CURRENCY);
     }
 
     /** The first word on a key stands; later ones are answered with it. */

@@ -9,7 +9,6 @@ import dev.steelyard.core.formula.ast.Symbol;
 import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.FormulaFunction.Verdict;
 import dev.steelyard.core.formula.function.Functions;
-import dev.steelyard.core.unit.Dimension;
 import java.math.BigDecimal;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -28,6 +27,7 @@ public final class Checker {
     private final String text;
     private final Scope scope;
     private final RateHint rateHint;
+    private final UnitMends mends;
     private final List<Issue> issues = new ArrayList<>();
     private final Map<Node, Kind> kinds = new IdentityHashMap<>();
 
@@ -35,6 +35,7 @@ public final class Checker {
         this.text = text;
         this.scope = scope;
         this.rateHint = new RateHint(text, scope);
+        this.mends = new UnitMends(text, scope);
     }
 
     /**
@@ -154,36 +155,7 @@ public final class Checker {
             return wrong(rateHint.priceWanted(odd, left.equals(Kind.MONEY) ? right : left, ", the rest is money"));
         }
         String joined = binary.operator() == Operator.ADD ? "added" : "subtracted";
-        return wrong(withUnit(binary, left, right, "Only like can be " + joined + ": “"));
-    }
-
-    /** Names both sides; a plain number beside a measurement gets the unit that is typed there as a mend. */
-    private Issue withUnit(Node.Binary binary, Kind left, Kind right, String lead) {
-        String message = lead + binary.left().span().of(text) + "” is " + left.words() + ", “"
-                + binary.right().span().of(text) + "” is " + right.words();
-        Node plain = right.equals(Kind.PLAIN) ? binary.right() : binary.left();
-        Node measured = plain == binary.right() ? binary.left() : binary.right();
-        if (plain instanceof Node.Number
-                && kinds.get(plain) instanceof Kind.Measure measure
-                && measure.dimension().equals(Dimension.PLAIN)) {
-            String unit = unitOf(measured);
-            if (!unit.isEmpty()) {
-                return new Issue(plain.span(), message, plain.span().of(text) + " " + unit);
-            }
-        }
-        return Issue.at(binary.span(), message);
-    }
-
-    private String unitOf(Node node) {
-        if (Kind.MONEY.equals(kinds.get(node))) {
-            return scope.currency();
-        }
-        return node instanceof Node.Name name
-                ? scope.find(name.name())
-                        .map(Symbol::unit)
-                        .map(unit -> unit.code())
-                        .orElse("")
-                : "";
+        return wrong(mends.unlike(binary, left, right, "Only like can be " + joined + ": “"));
     }
 
     private Kind power(Node.Binary binary, Kind.Measure base, Kind.Measure exponent) {
@@ -219,7 +191,7 @@ public final class Checker {
             return UNKNOWN;
         }
         if (!left.equals(right)) {
-            return wrong(withUnit(binary, left, right, "Only like can be compared: “"));
+            return wrong(mends.unlike(binary, left, right, "Only like can be compared: “"));
         }
         if (left instanceof Kind.YesNo) {
             return wrong(Issue.at(binary.span(), "Conditions are joined by AND, OR and NOT, not compared"));
@@ -276,24 +248,9 @@ public final class Checker {
         }
         Verdict verdict = function.check(arguments);
         if (verdict instanceof Verdict.Misfit misfit) {
-            return wrong(misfit(call, arguments, misfit));
+            return wrong(mends.misfit(call, arguments, misfit));
         }
         return ((Verdict.Fits) verdict).kind();
-    }
-
-    private Issue misfit(Node.Call call, List<Kind> arguments, Verdict.Misfit misfit) {
-        Node argument = call.arguments().get(misfit.argument());
-        boolean plain = argument instanceof Node.Number
-                && arguments.get(misfit.argument()).equals(Kind.PLAIN);
-        boolean money = arguments.contains(Kind.MONEY);
-        Node first = call.arguments().get(0);
-        if (!plain && money && first instanceof Node.Number && arguments.get(0).equals(Kind.PLAIN)) {
-            return new Issue(first.span(), misfit.message(), first.span().of(text) + " " + scope.currency());
-        }
-        return new Issue(
-                argument.span(),
-                misfit.message(),
-                plain && money ? argument.span().of(text) + " " + scope.currency() : null);
     }
 
     private Kind wrong(Issue issue) {

@@ -13,7 +13,7 @@ public final class FormulaFailure extends RuntimeException {
     private final Failure failure;
     private final transient Span span;
 
-    FormulaFailure(Failure failure, Span span) {
+    public FormulaFailure(Failure failure, Span span) {
         super(failure.words(), null, false, false);
         this.failure = failure;
         this.span = span;

@@ -44,11 +44,6 @@ public final class Preparation {
         }
     }
 
-    /** The failure of a part as a whole. */
-    public static FormulaFailure failure(Failure failure, Span span) {
-        return new FormulaFailure(failure, span);
-    }
-
     /** A node that comes to a number. */
     public NumberEval number(Node node) {
         if (node instanceof Node.Number number) {
