@@ -1,0 +1,100 @@
+package dev.steelyard.bench;
+
+import com.ezylang.evalex.EvaluationException;
+import com.ezylang.evalex.Expression;
+import com.ezylang.evalex.parser.ParseException;
+import dev.steelyard.core.formula.Formula;
+import dev.steelyard.core.formula.ast.Kind;
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.run.Frame;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.unit.Dimension;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * An area formula with one IF and one MAX: prepared by us, written by hand in BigDecimal under decimal128, and in EvalEx
+ * as it comes, its expression parsed once. All three take measurements in base units and come to the same price.
+ */
+@State(org.openjdk.jmh.annotations.Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.NANOSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(2)
+public class AreaFormulaBench {
+
+    private static final String TEXT =
+            "MAX(88.50 EUR; length * width * cloth) + 35 EUR + IF(length > 8 m; 2 * (length + width) * rope; 0 EUR)";
+    private static final String EVALEX =
+            "MAX(88.50, length * width * cloth) + 35 + IF(length > 8, 2 * (length + width) * rope, 0)";
+
+    private static final BigDecimal SMALLEST = new BigDecimal("88.50");
+    private static final BigDecimal CLOTH = new BigDecimal("21.40");
+    private static final BigDecimal ROPE = new BigDecimal("2.35");
+    private static final BigDecimal BASE = new BigDecimal("35");
+    private static final BigDecimal LONG = new BigDecimal("8");
+    private static final BigDecimal TWO = new BigDecimal("2");
+
+    private final BigDecimal length = new BigDecimal("9.23");
+    private final BigDecimal width = new BigDecimal("2.11");
+    private Formula formula;
+    private Frame frame;
+    private Expression expression;
+
+    @Setup
+    public void prepare() throws EvaluationException, ParseException {
+        formula = Formula.prepare(
+                        TEXT,
+                        Scope.inCurrency("EUR")
+                                .measurement("length", Unit.CM)
+                                .measurement("width", Unit.CM)
+                                .rate("cloth", CLOTH, Dimension.MONEY.per(Dimension.AREA))
+                                .rate("rope", ROPE, Dimension.MONEY.per(Dimension.LENGTH))
+                                .build(),
+                        Kind.MONEY)
+                .orThrow();
+        frame = formula.frame().set("length", length).set("width", width);
+        expression = new Expression(EVALEX);
+        if (prepared().compareTo(byHand()) != 0 || prepared().compareTo(evalEx()) != 0) {
+            throw new IllegalStateException("the three disagree: " + prepared() + ", " + byHand() + ", " + evalEx());
+        }
+    }
+
+    @Benchmark
+    public BigDecimal prepared() {
+        frame.set("length", length).set("width", width);
+        return formula.number(frame);
+    }
+
+    @Benchmark
+    public BigDecimal byHand() {
+        BigDecimal area = length.multiply(width, Decimals.EXACT).multiply(CLOTH, Decimals.EXACT);
+        BigDecimal edge = length.compareTo(LONG) > 0
+                ? TWO.multiply(length.add(width, Decimals.EXACT), Decimals.EXACT)
+                        .multiply(ROPE, Decimals.EXACT)
+                : BigDecimal.ZERO;
+        return SMALLEST.max(area).add(BASE, Decimals.EXACT).add(edge, Decimals.EXACT);
+    }
+
+    @Benchmark
+    public BigDecimal evalEx() throws EvaluationException, ParseException {
+        return expression
+                .with("length", length)
+                .and("width", width)
+                .and("cloth", CLOTH)
+                .and("rope", ROPE)
+                .evaluate()
+                .getNumberValue();
+    }
+}
