@@ -50,20 +50,21 @@ public class AreaFormulaBench {
     private final BigDecimal width = new BigDecimal("2.11");
     private Formula formula;
     private Frame frame;
+    private int lengthSlot;
+    private int widthSlot;
     private Expression expression;
 
     @Setup
     public void prepare() throws EvaluationException, ParseException {
-        formula = Formula.prepare(
-                        TEXT,
-                        Scope.inCurrency("EUR")
-                                .measurement("length", Unit.CM)
-                                .measurement("width", Unit.CM)
-                                .rate("cloth", CLOTH, Dimension.MONEY.per(Dimension.AREA))
-                                .rate("rope", ROPE, Dimension.MONEY.per(Dimension.LENGTH))
-                                .build(),
-                        Kind.MONEY)
-                .orThrow();
+        Scope scope = Scope.inCurrency("EUR")
+                .measurement("length", Unit.CM)
+                .measurement("width", Unit.CM)
+                .rate("cloth", CLOTH, Dimension.MONEY.per(Dimension.AREA))
+                .rate("rope", ROPE, Dimension.MONEY.per(Dimension.LENGTH))
+                .build();
+        lengthSlot = scope.find("length").orElseThrow().slot();
+        widthSlot = scope.find("width").orElseThrow().slot();
+        formula = Formula.prepare(TEXT, scope, Kind.MONEY).orThrow();
         frame = formula.frame().set("length", length).set("width", width);
         expression = new Expression(EVALEX);
         if (prepared().compareTo(byHand()) != 0 || prepared().compareTo(evalEx()) != 0) {
@@ -73,7 +74,7 @@ public class AreaFormulaBench {
 
     @Benchmark
     public BigDecimal prepared() {
-        frame.set("length", length).set("width", width);
+        frame.set(lengthSlot, length).set(widthSlot, width);
         return formula.number(frame);
     }
 

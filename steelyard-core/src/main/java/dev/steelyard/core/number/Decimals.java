@@ -15,10 +15,15 @@ public final class Decimals {
     /** A price, line or basket of this size or more, either sign, is refused. */
     public static final BigDecimal TOO_LARGE = BigDecimal.TEN.pow(12);
 
+    private static final int DIGITS_BELOW = 12;
+
     private Decimals() {}
 
     /** Whether a value has reached {@link #TOO_LARGE}, either sign. */
     public static boolean tooLarge(BigDecimal value) {
+        if (value.precision() - value.scale() <= DIGITS_BELOW) {
+            return false; // so few digits before the point that no comparison is needed
+        }
         return value.abs().compareTo(TOO_LARGE) >= 0;
     }
 

@@ -33,6 +33,12 @@ public final class Frame {
         return this;
     }
 
+    /** The same by the symbol's slot, looked up once by who sets many values. */
+    public Frame set(int slot, BigDecimal value) {
+        numbers[slot] = value;
+        return this;
+    }
+
     @Nullable
     BigDecimal number(int slot) {
         return numbers[slot];
