@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ final class Chromium implements AutoCloseable {
 
     static final int WIDTH = 1280;
     static final int HEIGHT = 800;
+    private static final double PATIENCE_MILLIS = 20_000;
 
     private final Playwright playwright;
     private final Browser browser;
@@ -30,6 +32,8 @@ final class Chromium implements AutoCloseable {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+        // how long a busy machine may take, not how long a page should
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         return new Chromium(playwright, browser);
     }
 
@@ -37,7 +41,7 @@ final class Chromium implements AutoCloseable {
     BrowserContext fresh(String url) {
         BrowserContext context = browser.newContext(
                 new Browser.NewContextOptions().setBaseURL(url).setViewportSize(WIDTH, HEIGHT));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(PATIENCE_MILLIS);
         return context;
     }
 
