@@ -3,11 +3,6 @@
 
 document.documentElement.classList.add("scripted");
 
-document.addEventListener("htmx:configRequest", (event) => {
-  const meta = (name) => document.querySelector(`meta[name="${name}"]`).content;
-  event.detail.headers[meta("csrf-header")] = meta("csrf-token");
-});
-
 document.addEventListener("click", (event) => {
   const button = event.target.closest("[data-step]");
   if (button) {

@@ -57,7 +57,7 @@ const prices = {
     try {
       answer = await fetch(prices.form().dataset.editUrl, {
         method: "POST",
-        headers: { "HX-Request": "true", ...shell.tokenHeader() },
+        headers: { "HX-Request": "true", ...token.header() },
         body,
       });
     } catch (unreachable) {

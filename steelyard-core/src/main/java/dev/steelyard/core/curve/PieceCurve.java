@@ -1,13 +1,17 @@
 package dev.steelyard.core.curve;
 
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,6 +42,16 @@ public final class PieceCurve {
         public int last() {
             return until - 1;
         }
+    }
+
+    /**
+     * The curve of an item's shelf price and own rows, for a group (none: everyone) on a day; none where the item has no
+     * shelf price, since then it has no price.
+     */
+    public static Optional<PieceCurve> of(Item item, @Nullable String group, LocalDate day, Rounding rounding) {
+        Ladder rows = item.ownRows();
+        BreaksInForce breaks = rows == null ? BreaksInForce.NONE : rows.inForce(group, day);
+        return Optional.ofNullable(item.shelfPrice()).map(shelfPrice -> of(shelfPrice, breaks, rounding));
     }
 
     /** The curve of a shelf price and its breaks. */

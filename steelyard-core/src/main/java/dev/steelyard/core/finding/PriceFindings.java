@@ -3,8 +3,6 @@ package dev.steelyard.core.finding;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
-import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -37,19 +35,18 @@ public final class PriceFindings {
 
     /** All findings, warnings first; none where the item has no shelf price, since then it has no price. */
     public List<Finding> of(Item item, LocalDate today) {
-        BigDecimal shelfPrice = item.shelfPrice();
-        if (shelfPrice == null) {
+        if (item.shelfPrice() == null) {
             return List.of();
         }
-        Ladder rows = item.ownRows() != null ? item.ownRows() : Ladder.of(Over.LINE, List.of());
+        List<Break> rows = item.ownRows() == null ? List.of() : item.ownRows().breaks();
         CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
         Map<Object, Finding> found = new LinkedHashMap<>();
         for (LocalDate day : daysOfChange(rows, today)) {
             String when = day.equals(today) ? "" : "as of " + day + ": ";
-            PieceCurve everyone = PieceCurve.of(shelfPrice, rows.inForce(null, day), rounding);
+            PieceCurve everyone = PieceCurve.of(item, null, day, rounding).orElseThrow();
             List<Finding> ofDay = new ArrayList<>(CurveFindings.of(everyone, null, limit, rounding));
             for (String group : groups(rows)) {
-                PieceCurve curve = PieceCurve.of(shelfPrice, rows.inForce(group, day), rounding);
+                PieceCurve curve = PieceCurve.of(item, group, day, rounding).orElseThrow();
                 ofDay.addAll(CurveFindings.of(curve, group, limit, rounding));
                 ofDay.addAll(GroupDearer.of(curve, everyone, group));
             }
@@ -70,17 +67,17 @@ public final class PriceFindings {
                 finding.mend());
     }
 
-    private static Iterable<LocalDate> daysOfChange(Ladder rows, LocalDate today) {
+    private static Iterable<LocalDate> daysOfChange(List<Break> rows, LocalDate today) {
         TreeSet<LocalDate> days = new TreeSet<>(List.of(today));
-        rows.breaks().stream()
+        rows.stream()
                 .flatMap(b -> Stream.of(b.validity().from(), b.validity().until()))
                 .filter(day -> day != null && day.isAfter(today))
                 .forEach(days::add);
         return days;
     }
 
-    private static List<String> groups(Ladder rows) {
-        return rows.breaks().stream()
+    private static List<String> groups(List<Break> rows) {
+        return rows.stream()
                 .map(Break::group)
                 .filter(group -> group != null)
                 .distinct()

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 /** The breaks of a ladder that count for one customer group on one day: at most one for each threshold, ascending. */
 public final class BreaksInForce {
 
+    /** No breaks at all. */
+    public static final BreaksInForce NONE = new BreaksInForce(new TreeMap<>());
+
     private final int[] thresholds;
     private final Break[] breaks;
 

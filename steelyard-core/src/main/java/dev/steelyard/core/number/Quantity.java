@@ -15,6 +15,13 @@ public final class Quantity {
         return pieces >= LEAST && pieces <= MOST;
     }
 
+    /** Whether a number is a whole one of pieces that may be ordered. */
+    public static boolean allowed(BigDecimal value) {
+        return value.stripTrailingZeros().scale() <= 0
+                && value.compareTo(BigDecimal.valueOf(LEAST)) >= 0
+                && value.compareTo(BigDecimal.valueOf(MOST)) <= 0;
+    }
+
     /** Reads a typed quantity; the fault says what was given and what is allowed. */
     public static DecimalText.Reading read(String text) {
         DecimalText.Reading reading = DecimalText.read(text);

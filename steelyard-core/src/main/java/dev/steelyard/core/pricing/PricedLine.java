@@ -31,4 +31,10 @@ public record PricedLine(
         @Nullable NextBreak next,
         String card,
         Reckoning reckoning)
-        implements LineResult {}
+        implements LineResult {
+
+    /** Whether a piece costs less than the shelf price. */
+    public boolean isReduced() {
+        return shelfPrice.compareTo(pricePerPiece.value()) > 0;
+    }
+}

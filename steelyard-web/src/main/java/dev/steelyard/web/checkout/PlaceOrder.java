@@ -85,7 +85,8 @@ class PlaceOrder {
         }
         BookInForce book = books.newestHeld();
         Shopper shopper = baskets.shopper(basketToken);
-        BasketView view = BasketView.of(shopper, book);
+        List<LineResult> results = BasketView.price(shopper, book);
+        BasketView view = BasketView.of(shopper, results, book);
         if (view.refusal() != null) {
             return new Begun(new Outcome.NotOrderable(view.refusal()), null);
         }
@@ -93,7 +94,7 @@ class PlaceOrder {
         if (!changes.isEmpty()) {
             return new Begun(new Outcome.Changed(changes), null);
         }
-        NewOrder order = freeze(key, buyer, shopper, book);
+        NewOrder order = freeze(key, buyer, shopper, results, book);
         checkout.startPaying(shopper.basketId(), buyer, order.total(), mapper.writeValueAsString(order));
         return new Begun(null, new Payment(checkout.paymentKey(), order));
     }
@@ -115,8 +116,7 @@ class PlaceOrder {
         return checkouts.refused(key, payment.key(), ((PaymentAnswer.Refused) answer).reason());
     }
 
-    private NewOrder freeze(String key, Buyer buyer, Shopper shopper, BookInForce book) {
-        List<LineResult> results = BasketView.price(shopper, book);
+    private NewOrder freeze(String key, Buyer buyer, Shopper shopper, List<LineResult> results, BookInForce book) {
         Money total = Objects.requireNonNull(
                 BasketTotal.of(results, book.shop().rules().rounding()));
         return new NewOrder(

@@ -62,10 +62,6 @@ class StoredCheckout extends Stored {
         return frozen;
     }
 
-    BigDecimal total() {
-        return total;
-    }
-
     /** One key for each attempt to pay, so that a card tried again is a payment of its own. */
     String paymentKey() {
         return checkoutKey + "/" + attempt;

@@ -6,6 +6,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
 import java.util.ArrayList;
@@ -39,7 +40,11 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
 
     /** Prices a shopper's basket by a book, each line with its reckoning. */
     public static BasketView of(Shopper shopper, BookInForce book) {
-        List<LineResult> results = price(shopper, book);
+        return of(shopper, price(shopper, book), book);
+    }
+
+    /** Shows a basket that {@link #price} has priced. */
+    public static BasketView of(Shopper shopper, List<LineResult> results, BookInForce book) {
         int minor = book.shop().minorDigits();
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < results.size(); i++) {
@@ -74,14 +79,13 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
 
     private static Line priced(Shopper.Picked picked, PricedLine line, int minor) {
         int decimals = line.pricePerPiece().value().scale();
-        boolean reduced = line.shelfPrice().compareTo(line.pricePerPiece().value()) > 0;
         return new Line(
                 picked.sku(),
                 picked.name(),
                 picked.quantity(),
                 null,
                 Show.money(line.shownPerPiece().value(), decimals),
-                reduced ? Show.money(line.shelfPrice(), decimals) : null,
+                line.isReduced() ? Show.money(line.shelfPrice(), decimals) : null,
                 Show.money(line.total().value(), minor),
                 NextBreakText.of(line),
                 ReckoningText.of(line.reckoning()));

@@ -6,12 +6,11 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.PriceRange;
+import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.page.Show;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.DateTimeException;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -125,17 +124,9 @@ class CounterController {
             @RequestParam(defaultValue = "") String day,
             HttpServletRequest request,
             HttpServletResponse response) {
-        baskets.be(cookie.readOrMake(request, response), group, day(day));
+        baskets.be(cookie.readOrMake(request, response), group, DayText.read(day));
         String from = request.getHeader("Referer");
         return "redirect:" + CounterAddress.pathOf(from);
-    }
-
-    private static @Nullable LocalDate day(String text) {
-        try {
-            return text.isBlank() ? null : LocalDate.parse(text);
-        } catch (DateTimeException unreadable) {
-            return null; // the browser's own date field sends only days; anything else means today
-        }
     }
 
     private GoodsEntry entry(String sku, BookInForce book) {

@@ -4,8 +4,6 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.curve.PieceCurve.Stretch;
-import dev.steelyard.core.ladder.Ladder;
-import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Quantity;
@@ -15,11 +13,13 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -86,14 +86,13 @@ record LivePrice(
         int decimals = rounding.unitPriceDecimals();
         Money total = rounding.lineTotal(line.pricePerPiece().times(pieces));
         long others = line.counted() - pieces;
-        boolean reduced = line.shelfPrice().compareTo(line.pricePerPiece().value()) > 0;
         return new LivePrice(
                 sku,
                 null,
                 null,
                 Show.whole(pieces) + (pieces == 1 ? " piece" : " pieces"),
                 Show.money(line.pricePerPiece().value(), decimals),
-                reduced ? Show.money(line.shelfPrice(), decimals) : null,
+                line.isReduced() ? Show.money(line.shelfPrice(), decimals) : null,
                 Show.money(total.value(), book.shop().minorDigits()),
                 book.shop().currency(),
                 NextBreakText.of(line),
@@ -109,18 +108,15 @@ record LivePrice(
     }
 
     private static List<Tier> tiers(Item item, long counted, Shopper shopper, BookInForce book) {
-        BigDecimal shelf = item.shelfPrice();
-        if (shelf == null) {
-            return List.of();
-        }
-        Ladder rows = item.ownRows() != null ? item.ownRows() : Ladder.of(Over.LINE, List.of());
-        PieceCurve curve = PieceCurve.of(
-                shelf,
-                rows.inForce(shopper.group(), shopper.day()),
-                book.shop().rules().roundingFor(item));
-        return curve.stretches().stream()
-                .map(stretch -> tier(stretch, shelf, counted))
-                .toList();
+        return PieceCurve.of(
+                        item,
+                        shopper.group(),
+                        shopper.day(),
+                        book.shop().rules().roundingFor(item))
+                .map(curve -> curve.stretches().stream()
+                        .map(stretch -> tier(stretch, Objects.requireNonNull(item.shelfPrice()), counted))
+                        .toList())
+                .orElse(List.of());
     }
 
     private static Tier tier(Stretch stretch, BigDecimal shelf, long counted) {

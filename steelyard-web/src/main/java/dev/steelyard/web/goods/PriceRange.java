@@ -1,16 +1,12 @@
 package dev.steelyard.web.goods;
 
-import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.curve.PieceCurve.Stretch;
-import dev.steelyard.core.ladder.Ladder;
-import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.pricing.ShopRules;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -24,8 +20,7 @@ public record PriceRange(Money single, Money lowest) {
     /** None where nothing of the goods has a price. */
     public static Optional<PriceRange> of(GoodsEntry entry, ShopRules rules, LocalDate day) {
         List<PieceCurve> curves = entry.product().items().stream()
-                .filter(item -> item.shelfPrice() != null)
-                .map(item -> curve(item, rules, day))
+                .flatMap(item -> PieceCurve.of(item, null, day, rules.roundingFor(item)).stream())
                 .toList();
         return curves.stream()
                 .map(curve -> curve.perPiece(1))
@@ -39,11 +34,5 @@ public record PriceRange(Money single, Money lowest) {
                 .map(Stretch::perPiece)
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
-    }
-
-    private static PieceCurve curve(Item item, ShopRules rules, LocalDate day) {
-        Ladder rows = item.ownRows() != null ? item.ownRows() : Ladder.of(Over.LINE, List.of());
-        return PieceCurve.of(
-                Objects.requireNonNull(item.shelfPrice()), rows.inForce(null, day), rules.roundingFor(item));
     }
 }

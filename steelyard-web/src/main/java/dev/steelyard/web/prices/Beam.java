@@ -30,7 +30,7 @@ record Beam(
     record Level(double y, String price) {}
 
     /** A stretch of one price, with its closed start. */
-    record Run(double x1, double x2, double y, boolean ofSecond, boolean startsWithBreak, @Nullable Double from) {}
+    record Run(double x1, double x2, double y, boolean ofSecond, @Nullable Double from) {}
 
     /** Where a smaller order costs more than a larger one. */
     record Zone(double x, double width, String says) {}

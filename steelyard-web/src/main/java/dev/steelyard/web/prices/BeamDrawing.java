@@ -51,7 +51,7 @@ final class BeamDrawing {
         this.decimals = rounding.unitPriceDecimals();
         this.minorDigits = rounding.minorDigits();
         this.pieces = axisEnd != null && axisEnd > 0
-                ? BeamAxis.ending(Math.min(axisEnd, Integer.MAX_VALUE))
+                ? BeamAxis.ending(axisEnd)
                 : BeamAxis.reaching(Math.max(lastThreshold(), trial == null ? 1 : trial / 2));
         this.prices = PriceAxis.over(
                 stretches().map(stretch -> stretch.perPiece().value()).toList());
@@ -98,7 +98,7 @@ final class BeamDrawing {
             double y = prices.at(stretch.perPiece().value());
             if (stretch.from() <= pieces.end()) {
                 double x2 = stretch.last() >= pieces.end() ? BeamAxis.RIGHT : pieces.at(stretch.until());
-                runs.add(new Run(pieces.at(stretch.from()), x2, y, ofSecond, stretch.by() != null, before));
+                runs.add(new Run(pieces.at(stretch.from()), x2, y, ofSecond, before));
             }
             before = y;
         }

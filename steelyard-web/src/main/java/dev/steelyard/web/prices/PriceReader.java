@@ -7,9 +7,9 @@ import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -103,8 +103,7 @@ final class PriceReader {
         if (value == null) {
             return null;
         }
-        boolean whole = value.stripTrailingZeros().scale() <= 0;
-        if (!whole || value.signum() <= 0 || value.compareTo(BigDecimal.valueOf(Quantity.MOST)) > 0) {
+        if (!Quantity.allowed(value)) {
             errors.put(
                     field,
                     value.toPlainString() + " is no threshold; a break begins at a whole number from 1 to "
@@ -162,13 +161,9 @@ final class PriceReader {
         if (text.isBlank()) {
             return null;
         }
-        try {
-            LocalDate day = LocalDate.parse(text);
-            if (!day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY)) {
-                return day;
-            }
-        } catch (DateTimeException unreadable) {
-            // said below, together with days out of range
+        LocalDate day = DayText.read(text);
+        if (day != null && !day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY)) {
+            return day;
         }
         errors.put(
                 field, "“" + text + "” is no day from " + FIRST_DAY + " to " + LAST_DAY + "; write it like 2027-04-01");

@@ -15,7 +15,6 @@ import org.jspecify.annotations.Nullable;
 record PricesPage(
         long id,
         String name,
-        String sku,
         String status,
         boolean removed,
         List<Scope> scopes,

@@ -1,21 +1,17 @@
 package dev.steelyard.web.prices;
 
-import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.finding.PriceFindings;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.ladder.Ladder;
-import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.prices.PricesPage.Fact;
 import dev.steelyard.web.prices.PricesPage.Scope;
 import dev.steelyard.web.prices.PricesPage.TrialItem;
 import dev.steelyard.web.shop.CustomerGroup;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -93,9 +89,6 @@ class PricesPages {
         return new PricesPage(
                 subject.entry().id(),
                 subject.entry().name(),
-                subject.variant() == null
-                        ? subject.entry().sku()
-                        : subject.variant().sku().value(),
                 status(subject),
                 subject.entry().isRemoved(),
                 scopes(subject),
@@ -123,17 +116,14 @@ class PricesPages {
     private record Drawn(List<Sentence.Part> sentence, @Nullable Beam beam) {}
 
     private static Drawn draw(Item item, ReadPrices read, Trial trial, @Nullable Integer axisEnd, Rounding rounding) {
-        BigDecimal shelf = item.shelfPrice();
-        if (shelf == null) {
+        PieceCurve everyone = PieceCurve.of(item, null, trial.day(), rounding).orElse(null);
+        if (everyone == null) {
             return new Drawn(List.of(), null);
         }
-        Ladder ladder = item.ownRows();
-        BreaksInForce none = Ladder.of(Over.LINE, List.of()).inForce(null, trial.day());
-        PieceCurve everyone = PieceCurve.of(shelf, ladder == null ? none : ladder.inForce(null, trial.day()), rounding);
-        String second = ladder == null ? null : secondGroup(ladder, trial.group());
-        PieceCurve ofSecond = second == null || ladder == null
+        String second = item.ownRows() == null ? null : secondGroup(item.ownRows(), trial.group());
+        PieceCurve ofSecond = second == null
                 ? null
-                : PieceCurve.of(shelf, ladder.inForce(second, trial.day()), rounding);
+                : PieceCurve.of(item, second, trial.day(), rounding).orElseThrow();
         Beam beam = new BeamDrawing(everyone, ofSecond, second, read, rounding, axisEnd, trial.quantity())
                 .draw(trial.quantity(), trial.group());
         return new Drawn(Sentence.of(everyone, read, rounding.unitPriceDecimals()), beam);
@@ -151,19 +141,17 @@ class PricesPages {
     }
 
     private static List<TableRow> tableRows(PriceForm form, Subject subject, Item item, Trial trial) {
-        BreaksInForce everyone = item.ownRows() == null ? null : item.ownRows().inForce(null, trial.day());
+        PieceCurve everyone = item.ownRows() == null
+                ? null
+                : PieceCurve.of(item, null, trial.day(), subject.rounding()).orElse(null);
         return IntStream.range(0, form.rows().size())
                 .mapToObj(i -> {
                     RowText row = form.rows().get(i);
                     List<TableRow.Cell> cells = new ArrayList<>();
                     cells.add(new TableRow.Cell(PriceForm.EVERYONE, "Everyone", row.price(PriceForm.EVERYONE), ""));
+                    String inherited = TableRow.inherited(row, everyone);
                     for (CustomerGroup group : subject.groups()) {
-                        cells.add(new TableRow.Cell(
-                                group.id(),
-                                group.name(),
-                                row.price(group.id()),
-                                TableRow.inherited(
-                                        row, new Customer(group.name()), everyone, item, subject.rounding())));
+                        cells.add(new TableRow.Cell(group.id(), group.name(), row.price(group.id()), inherited));
                     }
                     return TableRow.of(i, row, cells, item);
                 })

@@ -1,12 +1,9 @@
 package dev.steelyard.web.prices;
 
-import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
-import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.page.Show;
 import java.math.BigDecimal;
 import java.util.List;
@@ -39,21 +36,11 @@ record TableRow(int index, RowText text, List<Cell> cells, String off, String ma
                 dates(text));
     }
 
-    /** The price a group would pay at a threshold without the cell: everyone's, or the shelf price. */
-    static String inherited(
-            RowText text, Customer customer, @Nullable BreaksInForce everyone, Item item, Rounding rounding) {
+    /** The price a group would pay at the row's threshold without a cell of its own; empty where that cannot be said. */
+    static String inherited(RowText text, @Nullable PieceCurve everyone) {
         BigDecimal from = readable(text.from());
-        BigDecimal shelf = item.shelfPrice();
-        if (customer.group() == null || everyone == null || shelf == null || from == null) {
-            return "";
-        }
-        boolean possible = from.stripTrailingZeros().scale() <= 0
-                && from.signum() > 0
-                && from.compareTo(BigDecimal.valueOf(Quantity.MOST)) <= 0;
-        return possible
-                ? PieceCurve.of(shelf, everyone, rounding)
-                        .perPiece(from.intValueExact())
-                        .toString()
+        return everyone != null && from != null && Quantity.allowed(from)
+                ? everyone.perPiece(from.intValueExact()).toString()
                 : "";
     }
 

@@ -10,11 +10,12 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.web.page.DayText;
+import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -37,7 +38,7 @@ record Trial(
     static Trial read(TrialText text, Subject subject) {
         DecimalText.Reading quantity = Quantity.read(text.quantity());
         BigDecimal pieces = quantity.value();
-        LocalDate day = day(text.day());
+        LocalDate day = DayText.read(text.day());
         return new Trial(
                 sku(text.sku(), subject),
                 subject.groups().stream()
@@ -92,19 +93,8 @@ record Trial(
                 null,
                 Show.money(line.shownPerPiece().value(), decimals),
                 Show.money(line.total().value(), subject.shop().minorDigits()),
-                line.next() == null
-                        ? null
-                        : Show.whole(line.next().more()) + " more and each costs "
-                                + Show.money(line.next().pricePerPiece().value(), decimals),
+                NextBreakText.of(line),
                 ReckoningText.of(line.reckoning()),
                 ReckoningText.passedOver(line.reckoning()));
-    }
-
-    private static @Nullable LocalDate day(String text) {
-        try {
-            return text.isBlank() ? null : LocalDate.parse(text);
-        } catch (DateTimeException unreadable) {
-            return null;
-        }
     }
 }

@@ -1,17 +1,16 @@
-package dev.steelyard.web.counter;
+package dev.steelyard.web.page;
 
 import dev.steelyard.core.pricing.NextBreak;
 import dev.steelyard.core.pricing.PricedLine;
-import dev.steelyard.web.page.Show;
 import org.jspecify.annotations.Nullable;
 
 /** What a few more pieces would bring, in a sentence. */
-final class NextBreakText {
+public final class NextBreakText {
 
     private NextBreakText() {}
 
     /** “13 more and each costs 6.20”; none where nothing gets cheaper. */
-    static @Nullable String of(PricedLine line) {
+    public static @Nullable String of(PricedLine line) {
         NextBreak next = line.next();
         if (next == null) {
             return null;
