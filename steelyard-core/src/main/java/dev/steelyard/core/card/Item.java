@@ -1,6 +1,6 @@
 package dev.steelyard.core.card;
 
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -27,7 +27,7 @@ public record Item(Product product, @Nullable Variant variant) {
     }
 
     /** The variant's own price rows, else the product's, else none. */
-    public @Nullable Ladder ownRows() {
+    public @Nullable PriceRows ownRows() {
         return variant != null && variant.ownRows() != null ? variant.ownRows() : product.ownRows();
     }
 }

@@ -1,8 +1,9 @@
 package dev.steelyard.core.card;
 
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * own.
  *
  * @param shelfPrice of one piece, before any card; none for made-to-measure goods
- * @param unitCost what one piece costs the shop; none where nobody said
+ * @param unitCost what one piece, or one billable unit of measured goods, costs the shop; none where nobody said
  * @param unitPriceDecimals decimals of the price of one piece; none for the shop's
  * @param ownRows the product's own price rows; none where it has none
  */
@@ -20,11 +21,24 @@ public record Product(
         @Nullable BigDecimal shelfPrice,
         @Nullable BigDecimal unitCost,
         @Nullable Integer unitPriceDecimals,
-        @Nullable Ladder ownRows,
-        List<Variant> variants) {
+        @Nullable PriceRows ownRows,
+        List<Variant> variants,
+        Traits traits) {
 
     public Product {
         variants = List.copyOf(variants);
+    }
+
+    /** A product of which nothing is known but its prices. */
+    public Product(
+            Sku sku,
+            String name,
+            @Nullable BigDecimal shelfPrice,
+            @Nullable BigDecimal unitCost,
+            @Nullable Integer unitPriceDecimals,
+            @Nullable PriceRows ownRows,
+            List<Variant> variants) {
+        this(sku, name, shelfPrice, unitCost, unitPriceDecimals, ownRows, variants, Traits.NONE);
     }
 
     /** A product with a shelf price and nothing else. */
@@ -33,8 +47,8 @@ public record Product(
     }
 
     /** The same with other own price rows. */
-    public Product withOwnRows(@Nullable Ladder rows) {
-        return new Product(sku, name, shelfPrice, unitCost, unitPriceDecimals, rows, variants);
+    public Product withOwnRows(@Nullable PriceRows rows) {
+        return new Product(sku, name, shelfPrice, unitCost, unitPriceDecimals, rows, variants, traits);
     }
 
     /** What can be put into a basket: each variant, or the product itself where it has none. */
@@ -42,5 +56,10 @@ public record Product(
         return variants.isEmpty()
                 ? List.of(new Item(this, null))
                 : variants.stream().map(variant -> new Item(this, variant)).toList();
+    }
+
+    /** The SKU it is named by. */
+    Set<String> names() {
+        return Set.of(sku.value());
     }
 }

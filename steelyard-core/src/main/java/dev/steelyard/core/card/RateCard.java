@@ -1,29 +1,84 @@
 package dev.steelyard.core.card;
 
 import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One complete way to price some goods: their shelf price, its breaks, its finish, and what it covers.
+ * One complete way to price some goods, as its owner wrote it: what is asked, how a piece is priced, breaks, finish, and
+ * what it covers. Whether its parts fit together is checked when it is prepared.
  *
+ * @param unitPriceDecimals of the price of one piece; none for the product's or the shop's
  * @param ladder the card's breaks; none for none
  * @param productsOwnRows whether the product's own price rows, where it has some, count in place of the ladder
- * @param paused whether it is passed over for now
  */
 public record RateCard(
-        String name, Covers covers, @Nullable Ladder ladder, boolean productsOwnRows, Finish finish, boolean paused) {
+        String name,
+        Covers covers,
+        CardState state,
+        Formulas formulas,
+        List<Ask> asks,
+        List<JointLimit> limits,
+        List<NamedRate> rates,
+        List<ShownFigure> shown,
+        Cases cases,
+        @Nullable Ladder ladder,
+        boolean productsOwnRows,
+        Finish finish,
+        @Nullable Integer unitPriceDecimals) {
 
     /** The card that is always there, last in the order: shelf price and the product's own rows, for everything. */
     public static final RateCard SHELF_PRICE =
-            new RateCard("Shelf price", Covers.EVERYTHING, null, true, Finish.PLAIN, false);
+            named("Shelf price").productsOwnRows(true).build();
 
-    /** A card with a ladder of its own, for everything and everyone. */
-    public static RateCard of(String name, Ladder ladder) {
-        return new RateCard(name, Covers.EVERYTHING, ladder, false, Finish.PLAIN, false);
+    public RateCard {
+        asks = List.copyOf(asks);
+        limits = List.copyOf(limits);
+        rates = List.copyOf(rates);
+        shown = List.copyOf(shown);
     }
 
-    /** The breaks that count for an item under this card; none for none. */
-    public @Nullable Ladder ladderFor(Item item) {
-        return productsOwnRows && item.ownRows() != null ? item.ownRows() : ladder;
+    /** A live card of this name, for everything and everyone, at the shelf price until something else is said. */
+    public static RateCardBuilder named(String name) {
+        return new RateCardBuilder(name);
+    }
+
+    /** Its parts, to make another card of. */
+    public RateCardBuilder toBuilder() {
+        return named(name)
+                .covers(covers)
+                .state(state)
+                .formulas(formulas)
+                .asks(asks)
+                .limits(limits)
+                .rates(rates)
+                .shown(shown)
+                .cases(cases)
+                .ladder(ladder)
+                .productsOwnRows(productsOwnRows)
+                .finish(finish)
+                .unitPriceDecimals(unitPriceDecimals);
+    }
+
+    /** The measurements among its asks, in order. */
+    public List<Measurement> measurements() {
+        return asks.stream()
+                .filter(Measurement.class::isInstance)
+                .map(Measurement.class::cast)
+                .toList();
+    }
+
+    /** The choices among its asks, in order. */
+    public List<Choice> choices() {
+        return asks.stream()
+                .filter(Choice.class::isInstance)
+                .map(Choice.class::cast)
+                .toList();
+    }
+
+    /** The own price rows that count for an item in place of the ladder; none where the ladder counts. */
+    public @Nullable PriceRows ownRowsFor(Item item) {
+        return productsOwnRows ? item.ownRows() : null;
     }
 }

@@ -1,6 +1,6 @@
 package dev.steelyard.core.card;
 
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -14,4 +14,4 @@ public record Variant(
         String name,
         @Nullable BigDecimal shelfPrice,
         @Nullable BigDecimal unitCost,
-        @Nullable Ladder ownRows) {}
+        @Nullable PriceRows ownRows) {}

@@ -3,7 +3,7 @@ package dev.steelyard.core.curve;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreaksInForce;
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
@@ -49,7 +49,7 @@ public final class PieceCurve {
      * shelf price, since then it has no price.
      */
     public static Optional<PieceCurve> of(Item item, @Nullable String group, LocalDate day, Rounding rounding) {
-        Ladder rows = item.ownRows();
+        PriceRows rows = item.ownRows();
         BreaksInForce breaks = rows == null ? BreaksInForce.NONE : rows.inForce(group, day);
         return Optional.ofNullable(item.shelfPrice()).map(shelfPrice -> of(shelfPrice, breaks, rounding));
     }
@@ -58,14 +58,14 @@ public final class PieceCurve {
     public static PieceCurve of(BigDecimal shelfPrice, BreaksInForce breaks, Rounding rounding) {
         List<Stretch> stretches = new ArrayList<>();
         List<Break> all = breaks.all();
-        int firstThreshold = all.isEmpty() ? Quantity.MOST + 1 : all.get(0).from();
+        int firstThreshold = all.isEmpty() ? Quantity.MOST + 1 : all.get(0).pieces();
         if (firstThreshold > Quantity.LEAST) {
             stretches.add(new Stretch(Quantity.LEAST, firstThreshold, rounding.pricePerPiece(shelfPrice), null));
         }
         for (int i = 0; i < all.size(); i++) {
             Break one = all.get(i);
-            int until = i + 1 < all.size() ? all.get(i + 1).from() : Quantity.MOST + 1;
-            stretches.add(new Stretch(one.from(), until, rounding.pricePerPiece(one.price()), one));
+            int until = i + 1 < all.size() ? all.get(i + 1).pieces() : Quantity.MOST + 1;
+            stretches.add(new Stretch(one.pieces(), until, rounding.pricePerPiece(one.value()), one));
         }
         return new PieceCurve(List.copyOf(stretches), rounding);
     }

@@ -34,7 +34,7 @@ final class GroupDearer {
                             group + " pays " + stretch.perPiece() + " a piece from " + quantity
                                     + ", everyone else only " + common,
                             by.key(),
-                            quantity == by.from() ? new Mend.SetPrice(by.key(), common.value()) : null));
+                            quantity == by.pieces() ? new Mend.SetPrice(by.key(), common.value()) : null));
                     break;
                 }
             }

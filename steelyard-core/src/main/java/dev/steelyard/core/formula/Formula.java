@@ -4,6 +4,7 @@ import dev.steelyard.core.formula.ast.Failure;
 import dev.steelyard.core.formula.ast.Issue;
 import dev.steelyard.core.formula.ast.Kind;
 import dev.steelyard.core.formula.ast.Node;
+import dev.steelyard.core.formula.ast.Nodes;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.check.Checker;
 import dev.steelyard.core.formula.parse.Parser;
@@ -16,8 +17,11 @@ import dev.steelyard.core.number.Decimals;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -108,6 +112,40 @@ public final class Formula {
      */
     public boolean holds(Frame frame) {
         return Objects.requireNonNull(condition, "this formula is a number").holds(frame);
+    }
+
+    /** Whether it reads a name. */
+    public boolean reads(String name) {
+        return reading().contains(name);
+    }
+
+    /** The names it reads. */
+    public Set<String> reading() {
+        Set<String> names = new LinkedHashSet<>();
+        Nodes.names(root).forEach(name -> names.add(name.name()));
+        return names;
+    }
+
+    /** Its text with something put in for each name, such as the numbers of one run. */
+    public String with(UnaryOperator<String> shown) {
+        StringBuilder written = new StringBuilder();
+        int done = 0;
+        for (Node.Name name : Nodes.names(root)) {
+            int start = text.indexOf(name.name(), name.span().from()); // parentheses may stand before it
+            written.append(text, done, start).append(shown.apply(name.name()));
+            done = start + name.name().length();
+        }
+        return written.append(text.substring(done)).toString();
+    }
+
+    /** What it was read to, for those who look into it. */
+    public Node root() {
+        return root;
+    }
+
+    /** The names it may use. */
+    public Scope scope() {
+        return scope;
     }
 
     /** The text it was read from. */

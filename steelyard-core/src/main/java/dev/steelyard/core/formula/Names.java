@@ -16,7 +16,7 @@ public final class Names {
     private static final Set<String> RESERVED = Set.of(
             Scope.PIECES,
             Scope.SHELF_PRICE,
-            "billable",
+            Scope.BILLABLE,
             "quantity",
             "joint",
             "pack",

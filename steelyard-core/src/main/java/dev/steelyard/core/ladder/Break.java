@@ -1,27 +1,40 @@
 package dev.steelyard.core.ladder;
 
+import dev.steelyard.core.number.Decimals;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A threshold and the price of one piece that counts from it.
+ * A threshold and what counts from it.
  *
- * @param from pieces, inclusive; it holds until the next break's
- * @param price of one piece, 0 or more
+ * @param from inclusive, in what the ladder counts: pieces, or an amount in the ladder's unit; it holds until the next
+ *     break's. Kept without trailing zeros
+ * @param value 0 or more: a price, a percentage off, an amount off or the total of a lot, as the ladder says
  * @param group the customer group it is for; none for everyone
  * @param validity the days on which it is in force
  */
-public record Break(int from, BigDecimal price, @Nullable String group, Validity validity) {
+public record Break(BigDecimal from, BigDecimal value, @Nullable String group, Validity validity) {
 
     public Break {
-        if (price.signum() < 0) {
-            throw new IllegalArgumentException("a price cannot be below 0: " + price.toPlainString());
+        if (value.signum() < 0) {
+            throw new IllegalArgumentException("a price cannot be below 0: " + value.toPlainString());
         }
+        from = Decimals.normal(from);
     }
 
-    /** A break for every customer on every day. */
-    public static Break everyone(int from, BigDecimal price) {
-        return new Break(from, price, null, Validity.ALWAYS);
+    /** A break from so many pieces. */
+    public Break(int from, BigDecimal value, @Nullable String group, Validity validity) {
+        this(BigDecimal.valueOf(from), value, group, validity);
+    }
+
+    /** A break from so many pieces for every customer on every day. */
+    public static Break everyone(int from, BigDecimal value) {
+        return new Break(from, value, null, Validity.ALWAYS);
+    }
+
+    /** The threshold of a ladder that counts pieces. */
+    public int pieces() {
+        return from.intValueExact();
     }
 
     /** Which break of its ladder this is: no two of a ladder share it at one time. */

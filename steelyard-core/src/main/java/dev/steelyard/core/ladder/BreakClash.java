@@ -17,9 +17,10 @@ public record BreakClash(int first, int second, String message) {
                 first,
                 second,
                 one.validity().dated()
-                        ? "from " + one.from() + who
+                        ? "from " + one.from().toPlainString() + who
                                 + " stands twice on the same days; let one end where the other begins"
-                        : "from " + one.from() + who + " stands twice; keep one, or give one of them dates");
+                        : "from " + one.from().toPlainString() + who
+                                + " stands twice; keep one, or give one of them dates");
     }
 
     private static String who(@Nullable String group) {

@@ -1,35 +1,51 @@
 package dev.steelyard.core.ladder;
 
+import dev.steelyard.core.number.Decimals;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/** The breaks of a ladder that count for one customer group on one day: at most one for each threshold, ascending. */
+/**
+ * The breaks of a ladder that count for one customer group on one day: at most one for each threshold, ascending. They
+ * are found by how much of what the ladder counts there is: pieces, or an amount in base units.
+ */
 public final class BreaksInForce {
 
     /** No breaks at all. */
-    public static final BreaksInForce NONE = new BreaksInForce(new TreeMap<>());
+    public static final BreaksInForce NONE = new BreaksInForce(new TreeMap<>(), BigDecimal.ONE);
 
-    private final int[] thresholds;
+    private static final int FEW = 16;
+
     private final Break[] breaks;
+    private final BigDecimal[] thresholds;
+    private final long[] whole;
 
-    private BreaksInForce(TreeMap<Integer, Break> byThreshold) {
-        this.thresholds =
-                byThreshold.keySet().stream().mapToInt(Integer::intValue).toArray();
+    private BreaksInForce(TreeMap<BigDecimal, Break> byThreshold, BigDecimal factor) {
         this.breaks = byThreshold.values().toArray(Break[]::new);
+        this.thresholds = Arrays.stream(breaks)
+                .map(one -> one.from().multiply(factor, Decimals.EXACT))
+                .toArray(BigDecimal[]::new);
+        // so many whole pieces, rounded up, reach the same break
+        this.whole = Arrays.stream(thresholds)
+                .mapToLong(from -> from.min(Decimals.TOO_LARGE)
+                        .setScale(0, RoundingMode.CEILING)
+                        .longValue())
+                .toArray();
     }
 
     /** At one threshold the group's break beats everyone's; then a dated one beats an undated one. */
-    static BreaksInForce of(List<Break> onTheDay, @Nullable String group) {
-        TreeMap<Integer, Break> winners = new TreeMap<>();
+    static BreaksInForce of(List<Break> onTheDay, @Nullable String group, BigDecimal factor) {
+        TreeMap<BigDecimal, Break> winners = new TreeMap<>();
         for (Break one : onTheDay) {
             if (one.group() == null || one.group().equals(group)) {
                 winners.merge(one.from(), one, BreaksInForce::stronger);
             }
         }
-        return new BreaksInForce(winners);
+        return new BreaksInForce(winners, factor);
     }
 
     private static Break stronger(Break one, Break other) {
@@ -39,24 +55,53 @@ public final class BreaksInForce {
         return one.validity().dated() ? one : other;
     }
 
+    /** How many there are. */
+    public int size() {
+        return breaks.length;
+    }
+
+    /** One of them, counted from 0. */
+    public Break get(int index) {
+        return breaks[index];
+    }
+
+    /** The threshold of one of them: pieces, or base units. */
+    public BigDecimal threshold(int index) {
+        return thresholds[index];
+    }
+
+    /** The index of the break that so many pieces reach; -1 for none. */
+    public int indexReached(long pieces) {
+        if (whole.length <= FEW) {
+            int at = whole.length - 1;
+            while (at >= 0 && whole[at] > pieces) {
+                at--;
+            }
+            return at;
+        }
+        int found = Arrays.binarySearch(whole, pieces);
+        return found >= 0 ? found : -found - 2;
+    }
+
+    /** The index of the break that so much of an amount, in base units, reaches; -1 for none. */
+    public int indexReached(BigDecimal amount) {
+        int found = Arrays.binarySearch(thresholds, amount);
+        return found >= 0 ? found : -found - 2;
+    }
+
     /** The break that so many pieces reach, if any. */
     public @Nullable Break reached(long pieces) {
-        int at = lastAtMost(pieces);
+        int at = indexReached(pieces);
         return at < 0 ? null : breaks[at];
     }
 
     /** The breaks above so many pieces, nearest first. */
     public List<Break> above(long pieces) {
-        return List.of(breaks).subList(lastAtMost(pieces) + 1, breaks.length);
+        return List.of(breaks).subList(indexReached(pieces) + 1, breaks.length);
     }
 
     /** All of them, ascending. */
     public List<Break> all() {
         return List.of(breaks);
-    }
-
-    private int lastAtMost(long pieces) {
-        int found = Arrays.binarySearch(thresholds, (int) Math.min(pieces, Integer.MAX_VALUE));
-        return found >= 0 ? found : -found - 2;
     }
 }

@@ -1,95 +1,71 @@
 package dev.steelyard.core.ladder;
 
-import dev.steelyard.core.number.Quantity;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The breaks of a card or product: an all-units ladder of prices by pieces. Every unit is sold at the price of the
- * break reached; below the first threshold the piece price is unchanged.
+ * The breaks of a card as its owner wrote them; whether they make sense together is checked when the card is prepared.
  *
- * <p>Immutable and prepared: a ladder without dates answers {@link #inForce} from arrays sorted once.
+ * @param unit the unit of thresholds that are amounts, and of prices and amounts off per unit of a measured piece; none
+ *     where nothing is measured
+ * @param rows in any order
+ * @param soldFrom the least that is sold, of the sum where several lines count, in what the ladder counts; none for no
+ *     such limit
+ * @param upTo lots only: the most pieces the last lot holds; none for no limit
+ * @param furtherPiece lots only: the price of each piece above {@code upTo}; none where no more are sold
+ * @param noCliffs whether nobody pays more for fewer
+ * @param reduceChoices whether percent off and amount off act on charges for choices too
  */
-public final class Ladder {
+public record Ladder(
+        Counts counts,
+        Over over,
+        Mode mode,
+        Value value,
+        @Nullable Unit unit,
+        List<Break> rows,
+        @Nullable BigDecimal soldFrom,
+        @Nullable BigDecimal upTo,
+        @Nullable BigDecimal furtherPiece,
+        boolean noCliffs,
+        boolean reduceChoices) {
 
-    private final Over over;
-    private final List<Break> breaks;
-    private final @Nullable Map<@Nullable String, BreaksInForce> undated;
-
-    private Ladder(Over over, List<Break> breaks) {
-        this.over = over;
-        this.breaks = breaks;
-        this.undated = breaks.stream().anyMatch(b -> b.validity().dated()) ? null : prepare(breaks);
+    public Ladder {
+        rows = List.copyOf(rows);
     }
 
-    /**
-     * A ladder of these breaks, in any order.
-     *
-     * @throws IllegalArgumentException where a threshold is no possible quantity, or {@link #clashes} finds something
-     */
-    public static Ladder of(Over over, List<Break> breaks) {
-        for (Break one : breaks) {
-            if (!Quantity.allowed(one.from())) {
-                throw new IllegalArgumentException("a break's threshold must be 1 to 1000000, not " + one.from());
-            }
-        }
-        List<BreakClash> clashes = clashes(breaks);
-        if (!clashes.isEmpty()) {
-            throw new IllegalArgumentException(clashes.get(0).message());
-        }
+    /** A ladder of prices by pieces of one line, every unit at the price reached. */
+    public static Ladder ofPrices(List<Break> rows) {
         return new Ladder(
-                over,
-                breaks.stream().sorted(Comparator.comparingInt(Break::from)).toList());
+                Counts.PIECES, Over.LINE, Mode.ALL_UNITS, Value.PRICE, null, rows, null, null, null, false, false);
     }
 
-    /** Every pair of breaks that share threshold and group and are both undated or overlap in dates. */
-    public static List<BreakClash> clashes(List<Break> breaks) {
-        Map<Integer, List<Integer>> atThreshold = new HashMap<>();
-        List<BreakClash> found = new ArrayList<>();
-        for (int second = 0; second < breaks.size(); second++) {
-            List<Integer> earlier =
-                    atThreshold.computeIfAbsent(breaks.get(second).from(), any -> new ArrayList<>());
-            for (int first : earlier) {
-                if (breaks.get(first).key().clashes(breaks.get(second).key())) {
-                    found.add(BreakClash.between(first, second, breaks.get(second)));
-                }
-            }
-            earlier.add(second);
-        }
-        return List.copyOf(found);
+    /** What is counted. */
+    public enum Counts {
+        PIECES,
+        /** Billable amount times pieces; a pack counts its amount. */
+        AMOUNT
     }
 
-    public Over over() {
-        return over;
+    /** How it counts. */
+    public enum Mode {
+        /** Every unit at the price of the break reached. */
+        ALL_UNITS,
+        /** Each slice at its own price. */
+        SLICE,
+        /** One total for the lot. */
+        LOT
     }
 
-    /** All breaks, by threshold. */
-    public List<Break> breaks() {
-        return breaks;
-    }
-
-    /** The breaks that count for a customer's group (none: no group) on a day in the shop's time zone. */
-    public BreaksInForce inForce(@Nullable String group, LocalDate day) {
-        if (undated != null) {
-            BreaksInForce own = undated.get(group);
-            return own != null ? own : Objects.requireNonNull(undated.get(null));
-        }
-        return BreaksInForce.of(
-                breaks.stream().filter(b -> b.validity().on(day)).toList(), group);
-    }
-
-    private static Map<@Nullable String, BreaksInForce> prepare(List<Break> breaks) {
-        Map<@Nullable String, BreaksInForce> prepared = new HashMap<>();
-        prepared.put(null, BreaksInForce.of(breaks, null));
-        for (Break one : breaks) {
-            prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(breaks, group));
-        }
-        return prepared;
+    /** What the value of a break is. */
+    public enum Value {
+        /** The price of a piece, or of a unit of a measured one. */
+        PRICE,
+        PERCENT_OFF,
+        /** Off each piece; slice by slice over an amount, off each unit. */
+        AMOUNT_OFF,
+        /** The total of the lot. */
+        LOT_TOTAL
     }
 }

@@ -1,9 +1,11 @@
 package dev.steelyard.core.ladder;
 
-/** Over which lines of a basket the pieces of a ladder are counted. */
+/** Over which lines of a basket a ladder counts. */
 public enum Over {
     /** This line only. */
     LINE,
-    /** All lines of the product, whichever variant. */
-    PRODUCT
+    /** All lines of the product, whichever variant and answers. */
+    PRODUCT,
+    /** All lines that the card prices. */
+    CARD
 }

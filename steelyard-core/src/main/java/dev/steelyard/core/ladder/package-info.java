@@ -2,8 +2,8 @@
  * Breaks, the ladder they make, and which of them are in force for a customer on a day.
  *
  * <pre>{@code
- * Ladder ladder = Ladder.of(Over.LINE, List.of(Break.everyone(10, new BigDecimal("6.90"))));
- * ladder.inForce(null, day).reached(12); // the break from 10
+ * PriceRows rows = PriceRows.of(Over.LINE, List.of(Break.everyone(10, new BigDecimal("6.90"))));
+ * rows.inForce(null, day).reached(12); // the break from 10
  * }</pre>
  */
 @NullMarked

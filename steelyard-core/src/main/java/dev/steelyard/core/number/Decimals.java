@@ -27,6 +27,12 @@ public final class Decimals {
         return value.abs().compareTo(TOO_LARGE) >= 0;
     }
 
+    /** The same number without trailing zeros and never with an exponent: 10.50 is 10.5, 1E+2 is 100. */
+    public static BigDecimal normal(BigDecimal value) {
+        BigDecimal stripped = value.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+    }
+
     /** Digits without exponent or trailing zeros beyond {@code minScale} decimals: 7.4000 at 2 is {@code 7.40}. */
     public static String plain(BigDecimal value, int minScale) {
         BigDecimal stripped = value.stripTrailingZeros();

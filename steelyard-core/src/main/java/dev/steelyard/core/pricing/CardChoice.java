@@ -1,28 +1,38 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Customer;
-import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.core.pricing.Reckoning.PassedOver;
-import java.time.LocalDate;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.reckoning.Reckoning.PassedOver;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** The first card in the order that covers product, customer and day, with those passed over before it. */
-record CardChoice(RateCard card, List<PassedOver> passedOver) {
+/** The first card in the order that covers product, customer and moment, with those passed over before it. */
+record CardChoice(PreparedCard card, List<PassedOver> passedOver) {
 
-    static CardChoice of(List<RateCard> order, Product product, Customer customer, LocalDate day) {
-        List<PassedOver> passedOver = new ArrayList<>();
-        for (RateCard card : order) {
-            if (!card.covers().covers(product)) {
-                continue;
-            }
-            String reason = card.paused() ? "paused" : card.covers().reasonAgainst(customer, day);
+    /** @param covering the cards that cover the product, in order; the last one always counts */
+    static CardChoice of(List<PreparedCard> covering, Customer customer, LocalDateTime at) {
+        List<PassedOver> passedOver = List.of();
+        for (PreparedCard prepared : covering) {
+            RateCard card = prepared.card();
+            PassedOverFor reason = reason(card, customer, at);
             if (reason == null) {
-                return new CardChoice(card, List.copyOf(passedOver));
+                return new CardChoice(prepared, passedOver);
             }
-            passedOver.add(new PassedOver(card.name(), reason));
+            passedOver = passedOver.isEmpty() ? new ArrayList<>() : passedOver;
+            passedOver.add(new PassedOver(card.name(), reason.words()));
         }
-        return new CardChoice(RateCard.SHELF_PRICE, List.copyOf(passedOver));
+        throw new IllegalStateException("no card covers the goods");
+    }
+
+    private static @Nullable PassedOverFor reason(RateCard card, Customer customer, LocalDateTime at) {
+        return switch (card.state()) {
+            case PAUSED -> PassedOverFor.PAUSED;
+            case ENDED -> PassedOverFor.NO_LONGER;
+            default -> card.covers().reasonAgainst(customer, at);
+        };
     }
 }

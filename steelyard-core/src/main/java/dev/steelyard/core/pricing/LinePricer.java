@@ -1,111 +1,94 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Finish;
-import dev.steelyard.core.card.Item;
-import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Rounding;
-import dev.steelyard.core.pricing.RefusedLine.Place;
+import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
-/** Prices one line whose card, breaks and counted pieces are known. */
+/** Prices one line whose piece is priced and whose ladder's count is known. */
 final class LinePricer {
 
-    private final Item item;
-    private final CardChoice choice;
-    private final @Nullable BreaksInForce breaks;
+    private final LineStart line;
     private final Rounding rounding;
 
-    LinePricer(Item item, CardChoice choice, @Nullable BreaksInForce breaks, Rounding rounding) {
-        this.item = item;
-        this.choice = choice;
-        this.breaks = breaks;
+    LinePricer(LineStart line, Rounding rounding) {
+        this.line = line;
         this.rounding = rounding;
     }
 
-    LineResult price(long quantity, long counted, boolean explain) {
-        BigDecimal shelfPrice = item.shelfPrice();
-        if (shelfPrice == null) {
-            return noShelfPrice(item);
+    /** @throws Refused where the line has no price */
+    PricedLine price(Tally tally) {
+        Notes notes = line.notes().copy();
+        PiecePricer pieces = new PiecePricer(line.piece(), ladder(), rounding);
+        Laddered laddered = new LadderPricer(line, pieces, tally, notes).price();
+        LineSteps steps = new LineSteps(notes);
+        BigDecimal sum = finished(laddered, pieces.sum(How.PER_LINE), steps);
+        if (Decimals.tooLarge(sum)) {
+            throw PiecePricer.tooLarge();
         }
-        Break reached = breaks == null ? null : breaks.reached(counted);
-        BigDecimal exact = reached == null ? shelfPrice : reached.price();
-        Money perPiece = rounding.pricePerPiece(exact);
-        BigDecimal laddered = perPiece.times(quantity);
-        Money total = rounding.lineTotal(finished(laddered));
-        if (exact.signum() < 0 || total.value().signum() < 0) {
-            return new RefusedLine(Place.PIECE, "the price comes to less than 0");
+        if (sum.signum() < 0) {
+            throw Refused.at(Place.PIECE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
         }
-        if (Decimals.tooLarge(perPiece.value()) || Decimals.tooLarge(total.value())) {
-            return new RefusedLine(Place.PIECE, "the line comes to 1000000000000 or more, which is refused");
-        }
+        Money total = rounding.lineTotal(sum);
+        steps.end(total.value());
+        long quantity = line.asked().quantity();
+        Money shown = rounding.shownPerPiece(total, quantity);
+        Money perPiece = laddered.perPiece() != null ? laddered.perPiece() : shown;
         return new PricedLine(
-                item,
+                line.asked().item(),
                 quantity,
-                counted,
-                shelfPrice,
+                Math.max(quantity, tally.pieces()),
+                line.asked().item().shelfPrice(),
                 perPiece,
-                rounding.shownPerPiece(total, quantity),
+                shown,
                 total,
-                reached,
-                nextCheaper(perPiece, counted),
-                choice.card().name(),
-                explain ? reckoning(quantity, counted, shelfPrice, reached, perPiece, total) : Reckoning.NOT_ASKED);
+                laddered.reached(),
+                NextBreak.of(line, pieces, tally, perPiece, rounding),
+                billable(),
+                line.choice().card().figures(line.asked()),
+                line.choice().card().card().name(),
+                notes.wanted() ? new Reckoning(notes.steps(), line.choice().passedOver()) : Reckoning.NOT_ASKED);
     }
 
-    static RefusedLine noShelfPrice(Item item) {
-        return new RefusedLine(Place.PIECE, item.name() + " has no price yet");
+    private @Nullable Ladder ladder() {
+        return line.ladder() == null ? null : line.ladder().definition();
     }
 
-    private BigDecimal finished(BigDecimal laddered) {
-        Finish finish = choice.card().finish();
-        BigDecimal withSetUp = finish.setUp() == null ? laddered : laddered.add(finish.setUp(), Decimals.EXACT);
-        return finish.minimum() == null ? withSetUp : withSetUp.max(finish.minimum());
+    private @Nullable Figure billable() {
+        Unit unit = line.piece().unit();
+        BigDecimal billable = line.piece().billable();
+        return unit == null || billable == null || line.piece().rate() == null && billable.signum() < 0
+                ? null
+                : new Figure(unit.fromBase(billable), 0, unit);
     }
 
-    private @Nullable NextBreak nextCheaper(Money perPiece, long counted) {
-        if (breaks == null) {
-            return null;
+    /** With charges per line and set-up, and not less than the minimum. */
+    private BigDecimal finished(Laddered laddered, BigDecimal perLine, LineSteps steps) {
+        Finish finish = line.choice().card().card().finish();
+        BigDecimal sum = laddered.sum();
+        steps.add("Pieces", laddered.detail(), null, sum);
+        if (perLine.signum() != 0) {
+            sum = sum.add(perLine, Decimals.EXACT);
+            steps.add("With charges per line", "with charges per line of ", perLine, sum);
         }
-        for (Break above : breaks.above(counted)) {
-            Money price = rounding.pricePerPiece(above.price());
-            if (price.compareTo(perPiece) < 0) {
-                return new NextBreak(above.from() - counted, price);
-            }
-        }
-        return null;
-    }
-
-    private Reckoning reckoning(
-            long quantity, long counted, BigDecimal shelfPrice, @Nullable Break reached, Money perPiece, Money total) {
-        ReckoningWriter writer = new ReckoningWriter(rounding);
-        writer.piece("Shelf price", item.name(), shelfPrice, null);
-        BigDecimal exact = shelfPrice;
-        if (reached != null) {
-            exact = reached.price();
-            writer.piece("Breaks", Words.reaching(quantity, counted, reached), exact, null);
-        }
-        if (exact.compareTo(perPiece.value()) != 0) {
-            writer.piece("Price of one piece", Decimals.plain(exact, 0), perPiece.value(), "R2");
-        }
-        BigDecimal laddered = perPiece.times(quantity);
-        String product = quantity + " × " + perPiece;
-        Finish finish = choice.card().finish();
         if (finish.setUp() != null) {
-            writer.line("Pieces", product, laddered, null);
-            laddered = laddered.add(finish.setUp(), Decimals.EXACT);
-            product = "with the set-up charge of " + Decimals.plain(finish.setUp(), rounding.minorDigits());
+            sum = sum.add(finish.setUp(), Decimals.EXACT);
+            steps.add("With set-up", "with the set-up charge of ", finish.setUp(), sum);
         }
-        if (finish.minimum() != null && finish.minimum().compareTo(laddered) > 0) {
-            writer.line(finish.setUp() == null ? "Pieces" : "With set-up", product, laddered, null);
-            laddered = finish.minimum();
-            product = "the minimum charge";
+        if (finish.minimum() != null && finish.minimum().compareTo(sum) > 0) {
+            sum = finish.minimum();
+            steps.add("Minimum", "the minimum charge", null, sum);
         }
-        boolean changed = laddered.compareTo(total.value()) != 0;
-        writer.line("Line", product, total.value(), changed ? "R3" : null);
-        return writer.reckoning(choice.passedOver());
+        return sum;
     }
 }

@@ -1,6 +1,28 @@
 package dev.steelyard.core.pricing;
 
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Rounding;
+import org.jspecify.annotations.Nullable;
 
 /** How many more pieces bring the price of one piece down, and to what. */
-public record NextBreak(long more, Money pricePerPiece) {}
+public record NextBreak(long more, Money pricePerPiece) {
+
+    /** The nearest break above that makes a piece cheaper; none where there is none, or an amount is counted. */
+    static @Nullable NextBreak of(LineStart line, PiecePricer pieces, Tally tally, Money perPiece, Rounding rounding) {
+        if (line.ladder() == null || line.ladder().countsAmount()) {
+            return null;
+        }
+        boolean lots = line.ladder().definition().mode() == Mode.LOT;
+        for (Break above : line.breaks().above(tally.pieces())) {
+            Money price = lots
+                    ? rounding.shownPerPiece(rounding.lineTotal(above.value()), above.pieces())
+                    : pieces.rounded(above);
+            if (price.compareTo(perPiece) < 0) {
+                return new NextBreak(above.pieces() - tally.pieces(), price);
+            }
+        }
+        return null;
+    }
+}

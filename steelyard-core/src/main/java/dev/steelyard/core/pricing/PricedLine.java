@@ -3,19 +3,25 @@ package dev.steelyard.core.pricing;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.prepared.PreparedCard.FigureShown;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Step.Figure;
 import java.math.BigDecimal;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A line with its price.
  *
  * @param counted the pieces the ladder counted, over all lines it counts
- * @param shelfPrice of one piece, before any card, as the goods carry it
- * @param pricePerPiece the price of one piece, rounded by R2
+ * @param shelfPrice of one piece, before any card, as the goods carry it; none for made-to-measure goods
+ * @param pricePerPiece the price of one piece, rounded by R2; where pieces differ in price, the one shown
  * @param shownPerPiece the total over the pieces, rounded by R2, only for show
  * @param total what counts, rounded by R3
  * @param reached the break that counts; none below the first
  * @param next the next break that makes a piece cheaper; none where there is none
+ * @param billable the billable amount of one piece; none where nothing is measured
+ * @param figures shown beside the price
  * @param card the name of the card that prices the line
  * @param reckoning the steps; empty where they were not asked for
  */
@@ -23,18 +29,20 @@ public record PricedLine(
         Item item,
         long quantity,
         long counted,
-        BigDecimal shelfPrice,
+        @Nullable BigDecimal shelfPrice,
         Money pricePerPiece,
         Money shownPerPiece,
         Money total,
         @Nullable Break reached,
         @Nullable NextBreak next,
+        @Nullable Figure billable,
+        List<FigureShown> figures,
         String card,
         Reckoning reckoning)
         implements LineResult {
 
     /** Whether a piece costs less than the shelf price. */
     public boolean isReduced() {
-        return shelfPrice.compareTo(pricePerPiece.value()) > 0;
+        return shelfPrice != null && shelfPrice.compareTo(pricePerPiece.value()) > 0;
     }
 }

@@ -1,15 +1,32 @@
 package dev.steelyard.core.pricing;
 
-/** No price: the first fault, where it is and what it is in plain words. */
-public record RefusedLine(Place place, String message) implements LineResult {
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Place;
+import java.util.List;
 
-    /** Where a fault is, in the order in which they are looked for. */
-    public enum Place {
-        /** The SKU is of nothing that is sold. */
-        SKU,
-        /** The number of pieces. */
-        QUANTITY,
-        /** The price of one piece. */
-        PIECE
+/**
+ * No price, and why.
+ *
+ * @param faults one or more; where several answers are wrong there is one for each, the one to be named first
+ */
+public record RefusedLine(List<Fault> faults) implements LineResult {
+
+    public RefusedLine {
+        faults = List.copyOf(faults);
+    }
+
+    /** One fault. */
+    public RefusedLine(Place place, String message) {
+        this(List.of(new Fault(place, message)));
+    }
+
+    /** Where the first fault is. */
+    public Place place() {
+        return faults.get(0).place();
+    }
+
+    /** What the first fault is. */
+    public String message() {
+        return faults.get(0).message();
     }
 }

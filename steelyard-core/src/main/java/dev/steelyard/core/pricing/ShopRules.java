@@ -1,6 +1,8 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.Rounding;
 import java.util.Currency;
 
@@ -12,9 +14,20 @@ public record ShopRules(Currency currency, Rounding rounding) {
         return new ShopRules(currency, Rounding.of(currency));
     }
 
-    /** The rounding for an item: the product's unit price decimals where it sets its own. */
+    /** The rounding for a product under a card: the card's unit price decimals, else the product's, else the shop's. */
+    public Rounding roundingFor(Product product, RateCard card) {
+        Integer decimals = card.unitPriceDecimals() != null ? card.unitPriceDecimals() : product.unitPriceDecimals();
+        return decimals == null || decimals == rounding.unitPriceDecimals()
+                ? rounding
+                : rounding.withUnitPriceDecimals(decimals);
+    }
+
+    /** The rounding for an item at its shelf price or its own rows. */
     public Rounding roundingFor(Item item) {
-        Integer decimals = item.product().unitPriceDecimals();
-        return decimals == null ? rounding : rounding.withUnitPriceDecimals(decimals);
+        return roundingFor(item.product(), RateCard.SHELF_PRICE);
+    }
+
+    Rounding roundingFor(LineStart line) {
+        return roundingFor(line.asked().item().product(), line.choice().card().card());
     }
 }

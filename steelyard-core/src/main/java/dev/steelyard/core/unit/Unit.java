@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The units measurements are typed in: a closed table, since kinds and conversion are part of the formula language.
@@ -50,6 +51,7 @@ public enum Unit {
     LB("lb", "[lb_av]", "lb", Dimension.WEIGHT, "0.45359237"),
     ONE("1", "1", "", Dimension.PLAIN, "1");
 
+    private static final int SHORT = 17;
     private static final Map<String, Unit> BY_CODE =
             Arrays.stream(values()).collect(Collectors.toMap(Unit::code, Function.identity()));
 
@@ -58,6 +60,7 @@ public enum Unit {
     private final String symbol;
     private final Dimension dimension;
     private final BigDecimal factor;
+    private final @Nullable BigDecimal inverse;
 
     Unit(String code, String ucum, String symbol, Dimension dimension, String factor) {
         this.code = code;
@@ -65,6 +68,17 @@ public enum Unit {
         this.symbol = symbol;
         this.dimension = dimension;
         this.factor = new BigDecimal(factor);
+        this.inverse = exactInverse(this.factor);
+    }
+
+    /** One over the factor where that ends: multiplying by it gives the digits of the division, sooner. */
+    private static @Nullable BigDecimal exactInverse(BigDecimal factor) {
+        try {
+            BigDecimal inverse = BigDecimal.ONE.divide(factor);
+            return inverse.precision() <= SHORT ? inverse : null;
+        } catch (ArithmeticException endless) {
+            return null;
+        }
     }
 
     /** The unit of a code as written in formulas and files; none for any other text, whatever its case. */
@@ -109,6 +123,14 @@ public enum Unit {
 
     /** A value in m, m², m³ or kg in this unit: 5.23 is 523 cm. Rounded to 34 digits, half-even. */
     public BigDecimal fromBase(BigDecimal base) {
-        return base.divide(factor, Decimals.EXACT);
+        return inverse != null ? base.multiply(inverse, Decimals.EXACT) : base.divide(factor, Decimals.EXACT);
+    }
+
+    /**
+     * What an amount in m, m², m³ or kg costs at a price per this unit: 0.9144 at 9.00 per yd is 9.00. Multiplied before
+     * it is divided, so that no third digit is lost where the division ends.
+     */
+    public BigDecimal price(BigDecimal base, BigDecimal pricePerUnit) {
+        return fromBase(base.multiply(pricePerUnit, Decimals.EXACT));
     }
 }

@@ -6,8 +6,8 @@ import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
@@ -44,15 +44,15 @@ class PieceCurveTest {
         Random random = new Random(7);
         for (int round = 0; round < 100; round++) {
             List<Break> breaks = randomBreaks(random);
-            Product product =
-                    Product.of(new Sku("A"), "A", new BigDecimal("12.345")).withOwnRows(Ladder.of(Over.LINE, breaks));
+            Product product = Product.of(new Sku("A"), "A", new BigDecimal("12.345"))
+                    .withOwnRows(PriceRows.of(Over.LINE, breaks));
             PriceBook book = PriceBook.of(ShopRules.of(Currency.getInstance("EUR")), List.of(), List.of(product));
             PieceCurve curve = curve("12.345", breaks);
             for (int i = 0; i < 20; i++) {
                 int quantity = 1 + random.nextInt(120);
-                PricedLine line =
-                        (PricedLine) book.price(List.of(new OrderLine(new Sku("A"), quantity)), Customer.EVERYONE, DAY)
-                                .get(0);
+                PricedLine line = (PricedLine) book.price(
+                                List.of(new OrderLine(new Sku("A"), quantity)), Customer.EVERYONE, DAY.atStartOfDay())
+                        .get(0);
                 assertThat(curve.total(quantity)).isEqualTo(line.total());
                 assertThat(curve.perPiece(quantity)).isEqualTo(line.pricePerPiece());
             }
@@ -101,7 +101,7 @@ class PieceCurveTest {
 
     private static PieceCurve curve(String shelfPrice, List<Break> breaks) {
         return PieceCurve.of(
-                new BigDecimal(shelfPrice), Ladder.of(Over.LINE, breaks).inForce(null, DAY), EURO);
+                new BigDecimal(shelfPrice), PriceRows.of(Over.LINE, breaks).inForce(null, DAY), EURO);
     }
 
     private static Break breakAt(int from, String price) {

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
@@ -112,7 +112,7 @@ class PriceFindingsTest {
                 new BigDecimal("8.00"),
                 decimal(cost),
                 null,
-                Ladder.of(Over.LINE, rows),
+                PriceRows.of(Over.LINE, rows),
                 List.of());
         return new PriceFindings(new Rounding(2, 2), decimal(margin))
                 .of(product.items().get(0), DAY);

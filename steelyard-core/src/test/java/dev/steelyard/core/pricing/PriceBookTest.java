@@ -3,21 +3,30 @@ package dev.steelyard.core.pricing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dev.steelyard.core.card.Audience;
+import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Finish;
+import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsRule.Attribute;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.RateCardBuilder;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
-import dev.steelyard.core.ladder.Validity;
-import dev.steelyard.core.pricing.Reckoning.PassedOver;
-import dev.steelyard.core.pricing.RefusedLine.Place;
+import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Reckoning.PassedOver;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Set;
@@ -25,10 +34,10 @@ import org.junit.jupiter.api.Test;
 
 class PriceBookTest {
 
-    private static final LocalDate DAY = LocalDate.of(2027, 4, 15);
+    private static final LocalDateTime DAY = LocalDateTime.of(2027, 4, 15, 12, 0);
     private static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
-    private static final Ladder ROWS =
-            Ladder.of(Over.PRODUCT, List.of(Break.everyone(10, decimal("6.90")), Break.everyone(25, decimal("6.20"))));
+    private static final PriceRows ROWS = PriceRows.of(
+            Over.PRODUCT, List.of(Break.everyone(10, decimal("6.90")), Break.everyone(25, decimal("6.20"))));
     private static final Product SHACKLE = new Product(
             new Sku("SHK"),
             "Bow shackle",
@@ -44,7 +53,7 @@ class PriceBookTest {
                             "10 mm",
                             decimal("9.90"),
                             null,
-                            Ladder.of(Over.LINE, List.of(Break.everyone(5, decimal("9.10")))))));
+                            PriceRows.of(Over.LINE, List.of(Break.everyone(5, decimal("9.10")))))));
     private static final PriceBook BOOK = PriceBook.of(EURO, List.of(), List.of(SHACKLE));
 
     @Test
@@ -116,16 +125,14 @@ class PriceBookTest {
 
     @Test
     void setUpAndMinimumAreStepsAndRoundingPointsAreNamed() {
-        RateCard card = new RateCard(
-                "With finish", Covers.EVERYTHING, null, false, new Finish(decimal("4.50"), decimal("25")), false);
+        PreparedCard card = prepared(RateCard.named("With finish").finish(new Finish(decimal("4.50"), decimal("25"))));
         PriceBook book =
                 PriceBook.of(EURO, List.of(card), List.of(Product.of(new Sku("PIN"), "Pin", decimal("0.125"))));
         PricedLine line = (PricedLine)
                 book.explain(List.of(line("PIN", 3)), Customer.EVERYONE, DAY).get(0);
         assertThat(line.total()).hasToString("25.00");
         assertThat(line.reckoning().steps())
-                .extracting(
-                        step -> step.label() + " | " + step.detail() + " | " + step.result() + " | " + step.rounding())
+                .extracting(step -> step.label() + " | " + step.detail() + " | " + step.result() + " | " + step.point())
                 .containsExactly(
                         "Shelf price | Pin | 0.125 | null",
                         "Price of one piece | 0.125 | 0.13 | R2",
@@ -136,21 +143,23 @@ class PriceBookTest {
 
     @Test
     void theFirstCardThatCoversPricesTheLineAndTheOthersSayWhyNot() {
-        Ladder half = Ladder.of(Over.LINE, List.of(Break.everyone(1, decimal("3.00"))));
-        Validity may = new Validity(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
-        Validity march = new Validity(LocalDate.of(2027, 3, 1), LocalDate.of(2027, 4, 1));
         PriceBook book = PriceBook.of(
                 EURO,
                 List.of(
+                        card("Other goods", new GoodsRule.Is(Attribute.PRODUCT, Set.of("ROPE")), Audience.EVERYONE),
+                        card("Crew week", GoodsRule.EVERYTHING, Audience.of("Crew club")),
                         card(
-                                "Other goods",
-                                new Covers(Set.of(new Sku("ROPE")), Set.of(), Set.of(), Validity.ALWAYS),
-                                half),
-                        card("Crew week", new Covers(Set.of(), Set.of("Crew club"), Set.of(), Validity.ALWAYS), half),
-                        card("No yards", new Covers(Set.of(), Set.of(), Set.of("Boatyard"), Validity.ALWAYS), half),
-                        card("May", new Covers(Set.of(), Set.of(), Set.of(), may), half),
-                        card("March", new Covers(Set.of(), Set.of(), Set.of(), march), half),
-                        new RateCard("Paused", Covers.EVERYTHING, half, false, Finish.PLAIN, true)),
+                                "No yards",
+                                GoodsRule.EVERYTHING,
+                                new Audience(Set.of(), Set.of("Boatyard"), null, null, Set.of())),
+                        card(
+                                "Abroad",
+                                GoodsRule.EVERYTHING,
+                                new Audience(Set.of("Boatyard"), Set.of(), null, null, Set.of("XB"))),
+                        dated("May", LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1)),
+                        dated("March", LocalDate.of(2027, 3, 1), LocalDate.of(2027, 4, 1)),
+                        prepared(half("Paused").state(CardState.PAUSED)),
+                        prepared(half("Draft").state(CardState.DRAFT))),
                 List.of(SHACKLE));
         PricedLine yard = (PricedLine) book.explain(List.of(line("SHK-8", 1)), new Customer("Boatyard"), DAY)
                 .get(0);
@@ -159,6 +168,7 @@ class PriceBookTest {
                 .containsExactly(
                         new PassedOver("Crew week", "not this customer"),
                         new PassedOver("No yards", "not this customer"),
+                        new PassedOver("Abroad", "not this country"),
                         new PassedOver("May", "not yet"),
                         new PassedOver("March", "no longer"),
                         new PassedOver("Paused", "paused"));
@@ -181,8 +191,21 @@ class PriceBookTest {
                 .hasMessage("two goods have the SKU A");
     }
 
-    private static RateCard card(String name, Covers covers, Ladder ladder) {
-        return new RateCard(name, covers, ladder, false, Finish.PLAIN, false);
+    private static PreparedCard card(String name, GoodsRule goods, Audience audience) {
+        return prepared(half(name).covers(new Covers(goods, Set.of(), audience, Times.ALWAYS)));
+    }
+
+    private static PreparedCard dated(String name, LocalDate from, LocalDate until) {
+        return prepared(half(name)
+                .covers(new Covers(GoodsRule.EVERYTHING, Set.of(), Audience.EVERYONE, Times.days(from, until))));
+    }
+
+    private static RateCardBuilder half(String name) {
+        return RateCard.named(name).ladder(Ladder.ofPrices(List.of(Break.everyone(1, decimal("3.00")))));
+    }
+
+    private static PreparedCard prepared(RateCardBuilder card) {
+        return PreparedCard.prepare(card.build(), "EUR").orThrow();
     }
 
     private static List<LineResult> price(PriceBook book, OrderLine... lines) {

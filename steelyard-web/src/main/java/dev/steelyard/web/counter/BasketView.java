@@ -5,6 +5,7 @@ import dev.steelyard.core.pricing.BasketTotal;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
@@ -36,7 +37,7 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
             @Nullable String shelf,
             String total,
             @Nullable String next,
-            List<ReckoningText.Step> steps) {}
+            List<ReckoningText.Line> steps) {}
 
     /** Prices a shopper's basket by a book, each line with its reckoning. */
     public static BasketView of(Shopper shopper, BookInForce book) {
@@ -64,7 +65,7 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
 
     /** The bare results, a line each. */
     public static List<LineResult> price(Shopper shopper, BookInForce book) {
-        return book.book().explain(shopper.orderLines(), shopper.customer(), shopper.day());
+        return book.book().explain(shopper.orderLines(), shopper.customer(), shopper.at());
     }
 
     private static @Nullable String refusal(List<Line> lines, @Nullable Money total) {
@@ -92,7 +93,7 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
     }
 
     private static Line refused(Shopper.Picked picked, RefusedLine refused) {
-        String why = refused.place() == RefusedLine.Place.SKU ? "This is no longer sold." : refused.message() + ".";
+        String why = refused.place().equals(Place.SKU) ? "This is no longer sold." : refused.message() + ".";
         return new Line(picked.sku(), picked.name(), picked.quantity(), why, "", null, "", null, List.of());
     }
 }

@@ -6,6 +6,8 @@ import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -29,19 +31,19 @@ public class Baskets {
     /** The shopper of a token; a guest with an empty basket for none or an unknown one. */
     @Transactional(readOnly = true)
     public Shopper shopper(@Nullable String token) {
-        LocalDate today = shops.today();
+        LocalDateTime now = shops.now();
         return find(token)
-                .map(basket -> shopper(basket, today))
-                .orElseGet(() -> new Shopper(null, null, today, true, List.of()));
+                .map(basket -> shopper(basket, now))
+                .orElseGet(() -> new Shopper(null, null, now, true, List.of()));
     }
 
-    private static Shopper shopper(Basket basket, LocalDate today) {
+    private static Shopper shopper(Basket basket, LocalDateTime now) {
         CustomerGroup group = basket.group();
         LocalDate day = basket.day();
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
-                day == null ? today : day,
+                day == null ? now : day.atTime(LocalTime.NOON),
                 day == null,
                 basket.lines().stream()
                         .map(line -> new Shopper.Picked(line.sku(), line.name(), line.quantity()))

@@ -42,7 +42,7 @@ record LivePrice(
         @Nullable String next,
         @Nullable String together,
         List<Tier> tiers,
-        List<ReckoningText.Step> steps) {
+        List<ReckoningText.Line> steps) {
 
     /**
      * One cell of the price table.
@@ -77,7 +77,7 @@ record LivePrice(
         List<OrderLine> lines = new ArrayList<>(shopper.orderLines());
         lines.removeIf(line -> line.sku().value().equals(sku));
         lines.add(new OrderLine(new Sku(sku), (long) pieces + shopper.piecesOf(sku)));
-        List<LineResult> results = book.book().explain(lines, shopper.customer(), shopper.day());
+        List<LineResult> results = book.book().explain(lines, shopper.customer(), shopper.at());
         return results.get(results.size() - 1);
     }
 

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.pricing.OrderLine;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,14 +13,19 @@ import org.jspecify.annotations.Nullable;
  *
  * @param basketId none for someone who has not put anything anywhere yet
  * @param group the customer group they are in; none for a guest
- * @param day the day prices are for
- * @param today whether that is the calendar's day
+ * @param at the moment prices are for, in the shop's time zone
+ * @param today whether that is now; else noon of another day
  */
 public record Shopper(
-        @Nullable Long basketId, @Nullable String group, LocalDate day, boolean today, List<Picked> picked) {
+        @Nullable Long basketId, @Nullable String group, LocalDateTime at, boolean today, List<Picked> picked) {
 
     /** A line of the basket before it has a price. */
     public record Picked(String sku, String name, int quantity) {}
+
+    /** The day prices are for. */
+    public LocalDate day() {
+        return at.toLocalDate();
+    }
 
     public Customer customer() {
         return new Customer(group);

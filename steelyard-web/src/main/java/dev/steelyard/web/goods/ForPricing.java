@@ -4,7 +4,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -32,11 +32,11 @@ final class ForPricing {
     }
 
     /** The rows of the product, or of one variant, which count over whatever the product says. */
-    private static @Nullable Ladder ladder(StoredProduct stored, @Nullable Long variantId) {
+    private static @Nullable PriceRows ladder(StoredProduct stored, @Nullable Long variantId) {
         List<Break> rows = stored.rows().stream()
                 .filter(row -> row.isOf(variantId))
                 .map(StoredPriceRow::toBreak)
                 .toList();
-        return rows.isEmpty() ? null : Ladder.of(stored.rowsOver(), rows);
+        return rows.isEmpty() ? null : PriceRows.of(stored.rowsOver(), rows);
     }
 }

@@ -44,8 +44,8 @@ class StoredPriceRow extends Stored {
         this.product = product;
         this.variantId = variantId;
         this.group = group;
-        this.fromPieces = row.from();
-        this.price = row.price();
+        this.fromPieces = row.pieces();
+        this.price = row.value();
         LocalDate from = row.validity().from();
         LocalDate until = row.validity().until();
         this.starts = from == null ? NO_START : from;

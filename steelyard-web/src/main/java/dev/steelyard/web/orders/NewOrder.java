@@ -41,5 +41,5 @@ public record NewOrder(
             int pieceDecimals,
             BigDecimal total,
             String card,
-            List<ReckoningText.Step> reckoning) {}
+            List<ReckoningText.Line> reckoning) {}
 }

@@ -25,5 +25,5 @@ public record OrderView(
             String perPiece,
             String total,
             String card,
-            List<ReckoningText.Step> reckoning) {}
+            List<ReckoningText.Line> reckoning) {}
 }

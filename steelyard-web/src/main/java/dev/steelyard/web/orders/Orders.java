@@ -103,6 +103,6 @@ public class Orders {
                 Show.money(line.pricePerPiece(), line.pieceDecimals()),
                 Show.money(line.total(), minorDigits),
                 line.card(),
-                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Step>>() {}));
+                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}));
     }
 }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.page;
 
-import dev.steelyard.core.pricing.Reckoning;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Step.Point;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,16 +15,12 @@ public final class ReckoningText {
      *
      * @param rounding what was rounded to what, in words; none where nothing was
      */
-    public record Step(String label, String detail, String result, @Nullable String rounding) {}
+    public record Line(String label, String detail, String result, @Nullable String rounding) {}
 
     /** The steps in order. */
-    public static List<Step> of(Reckoning reckoning) {
+    public static List<Line> of(Reckoning reckoning) {
         return reckoning.steps().stream()
-                .map(step -> new Step(
-                        step.label(),
-                        step.detail(),
-                        Show.money(step.result(), step.decimals()),
-                        rounding(step.rounding())))
+                .map(step -> new Line(step.label(), step.detail(), Show.figure(step.result()), rounding(step.point())))
                 .toList();
     }
 
@@ -34,14 +31,14 @@ public final class ReckoningText {
                 .toList();
     }
 
-    private static @Nullable String rounding(@Nullable String point) {
+    private static @Nullable String rounding(@Nullable Point point) {
         if (point == null) {
             return null;
         }
         return switch (point) {
-            case "R2" -> "rounded to the decimals of a piece’s price";
-            case "R3" -> "rounded to the smallest coin";
-            default -> throw new IllegalArgumentException("no rounding point: " + point);
+            case R1 -> "rounded up to the rounding step";
+            case R2 -> "rounded to the decimals of a piece’s price";
+            case R3 -> "rounded to the smallest coin";
         };
     }
 }

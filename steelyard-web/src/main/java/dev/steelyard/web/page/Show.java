@@ -1,6 +1,7 @@
 package dev.steelyard.web.page;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.reckoning.Step.Figure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
@@ -23,6 +24,13 @@ public final class Show {
     /** With at least so many decimals, thousands set apart: {@code 1,362.50}. No digit is rounded away. */
     public static String money(BigDecimal value, int decimals) {
         return grouped(Decimals.plain(value, decimals));
+    }
+
+    /** Money, or a number with its unit: {@code 12 m²}. */
+    public static String figure(Figure figure) {
+        String digits = money(figure.value(), figure.decimals());
+        String symbol = figure.unit() == null ? "" : figure.unit().symbol();
+        return symbol.isEmpty() ? digits : digits + " " + symbol;
     }
 
     /** A whole number, thousands set apart. */

@@ -32,8 +32,8 @@ class BaseText {
                 state.over(),
                 state.rows().stream()
                         .map(row -> new Row(
-                                row.from(),
-                                row.price(),
+                                row.pieces(),
+                                row.value(),
                                 row.group(),
                                 row.validity().from(),
                                 row.validity().until()))

@@ -46,10 +46,10 @@ final class BeamWeights {
                 y,
                 cell.row(),
                 cell.groupId(),
-                by.from(),
+                by.pieces(),
                 price,
                 by.group() != null,
-                who + "from " + by.from() + " pieces: " + price));
+                who + "from " + by.pieces() + " pieces: " + price));
     }
 
     private boolean isTaken(double x, double y) {

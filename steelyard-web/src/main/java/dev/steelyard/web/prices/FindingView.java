@@ -23,9 +23,9 @@ record FindingView(
         String value = "";
         if (field != null && finding.mend() instanceof Mend.SetPrice set) {
             value = Decimals.plain(set.price(), decimals);
-            label = "Make it " + value + " from " + set.at().from();
+            label = "Make it " + value + " from " + set.at().from().toPlainString();
         } else if (field != null && finding.mend() instanceof Mend.TakeOff off) {
-            label = "Take “from " + off.at().from() + "” off";
+            label = "Take “from " + off.at().from().toPlainString() + "” off";
         }
         return new FindingView(
                 name(finding),

@@ -2,6 +2,7 @@ package dev.steelyard.web.prices;
 
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakKey;
+import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** Says in words how one state of prices differs from another. */
 final class PriceChanges {
 
-    private static final Comparator<BreakKey> ORDER = Comparator.comparingInt(BreakKey::from)
+    private static final Comparator<BreakKey> ORDER = Comparator.comparing(BreakKey::from)
             .thenComparing(key -> key.group() == null ? "" : key.group())
             .thenComparing(key -> key.validity().toString());
 
@@ -29,11 +30,7 @@ final class PriceChanges {
             said.add("shelf price: " + shown(was.shelfPrice(), decimals) + " → " + shown(is.shelfPrice(), decimals));
         }
         if (was.over() != is.over()) {
-            said.add(
-                    switch (is.over()) {
-                        case LINE -> "counts each line by itself";
-                        case PRODUCT -> "counts all variants together";
-                    });
+            said.add(is.over() == Over.LINE ? "counts each line by itself" : "counts all variants together");
         }
         Map<BreakKey, BigDecimal> before = byKey(was);
         Map<BreakKey, BigDecimal> after = byKey(is);
@@ -58,7 +55,7 @@ final class PriceChanges {
     private static Map<BreakKey, BigDecimal> byKey(PriceState state) {
         Map<BreakKey, BigDecimal> byKey = new LinkedHashMap<>();
         for (Break row : state.rows()) {
-            byKey.put(row.key(), row.price());
+            byKey.put(row.key(), row.value());
         }
         return byKey;
     }
@@ -69,7 +66,7 @@ final class PriceChanges {
                 key.validity().from() == null ? "" : " since " + key.validity().from();
         String until =
                 key.validity().until() == null ? "" : " until " + key.validity().until();
-        return "from " + key.from() + group + from + until;
+        return "from " + key.from().toPlainString() + group + from + until;
     }
 
     private static boolean same(@Nullable BigDecimal one, @Nullable BigDecimal other) {

@@ -2,7 +2,7 @@ package dev.steelyard.web.prices;
 
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakClash;
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Breaks;
 import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
@@ -55,7 +55,7 @@ final class PriceReader {
             }
         }
         Set<Integer> clashing = new HashSet<>();
-        for (BreakClash clash : Ladder.clashes(breaks)) {
+        for (BreakClash clash : Breaks.clashes(breaks)) {
             clashing.add(clash.second());
             String message = Character.toUpperCase(clash.message().charAt(0))
                     + clash.message().substring(1);

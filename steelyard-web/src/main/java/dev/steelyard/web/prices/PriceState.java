@@ -3,8 +3,8 @@ package dev.steelyard.web.prices;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 record PriceState(@Nullable BigDecimal shelfPrice, Over over, List<Break> rows) {
 
     static PriceState of(Product product, @Nullable Variant variant) {
-        Ladder ladder = variant == null ? product.ownRows() : variant.ownRows();
-        Ladder any = ladder != null ? ladder : product.ownRows();
+        PriceRows ladder = variant == null ? product.ownRows() : variant.ownRows();
+        PriceRows any = ladder != null ? ladder : product.ownRows();
         return new PriceState(
                 variant == null ? product.shelfPrice() : variant.shelfPrice(),
                 any == null ? Over.LINE : any.over(),
@@ -22,7 +22,7 @@ record PriceState(@Nullable BigDecimal shelfPrice, Over over, List<Break> rows) 
     }
 
     @Nullable
-    Ladder ladder() {
-        return rows.isEmpty() ? null : Ladder.of(over, rows);
+    PriceRows ladder() {
+        return rows.isEmpty() ? null : PriceRows.of(over, rows);
     }
 }

@@ -5,7 +5,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.finding.PriceFindings;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.prices.PricesPage.Fact;
@@ -59,12 +59,12 @@ class PricesPages {
             rows.computeIfAbsent(
                             List.of(one.from(), one.validity()),
                             any -> new RowText(
-                                    "" + one.from(),
+                                    "" + one.pieces(),
                                     new TreeMap<>(),
                                     text(one.validity().from()),
                                     text(one.validity().until())))
                     .prices()
-                    .put(group, Show.field(one.price(), decimals));
+                    .put(group, Show.field(one.value(), decimals));
         }
         return List.copyOf(rows.values());
     }
@@ -130,7 +130,7 @@ class PricesPages {
     }
 
     /** The trial's group where it has breaks of its own, else the first that has. */
-    private static @Nullable String secondGroup(Ladder ladder, @Nullable String preferred) {
+    private static @Nullable String secondGroup(PriceRows ladder, @Nullable String preferred) {
         List<String> groups = ladder.breaks().stream()
                 .map(Break::group)
                 .filter(Objects::nonNull)
@@ -198,7 +198,7 @@ class PricesPages {
 
     private static String note(PriceState state) {
         List<String> thresholds =
-                state.rows().stream().map(row -> "" + row.from()).distinct().toList();
+                state.rows().stream().map(row -> "" + row.pieces()).distinct().toList();
         if (thresholds.isEmpty()) {
             return state.shelfPrice() == null ? "no price yet" : "shelf price only";
         }

@@ -3,7 +3,7 @@ package dev.steelyard.web.prices;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Variant;
-import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -66,8 +66,8 @@ record Subject(GoodsEntry entry, @Nullable Variant variant, Shop shop, List<Cust
                 edited ? state.ladder() : over(other.ownRows(), state));
     }
 
-    private static @Nullable Ladder over(@Nullable Ladder ladder, PriceState state) {
-        return ladder == null ? null : Ladder.of(state.over(), ladder.breaks());
+    private static @Nullable PriceRows over(@Nullable PriceRows ladder, PriceState state) {
+        return ladder == null ? null : PriceRows.of(state.over(), ladder.breaks());
     }
 
     /** What the picture and the findings are of: the variant, or the product as a variant without its own prices. */

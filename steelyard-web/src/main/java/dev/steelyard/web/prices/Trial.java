@@ -17,6 +17,7 @@ import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -81,7 +82,8 @@ record Trial(
             return TrialView.refused(dayFault, "trialDay");
         }
         PriceBook book = PriceBook.of(subject.shop().rules(), List.of(), List.of(changed));
-        LineResult result = book.explain(List.of(new OrderLine(sku, quantity)), new Customer(group), day)
+        LineResult result = book.explain(
+                        List.of(new OrderLine(sku, quantity)), new Customer(group), day.atTime(LocalTime.NOON))
                 .get(0);
         if (result instanceof RefusedLine refused) {
             return TrialView.refused(refused.message(), null);

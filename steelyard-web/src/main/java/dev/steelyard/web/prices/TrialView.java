@@ -17,7 +17,7 @@ record TrialView(
         String perPiece,
         String total,
         @Nullable String next,
-        List<ReckoningText.Step> steps,
+        List<ReckoningText.Line> steps,
         List<String> passedOver) {
 
     static TrialView refused(String message, @Nullable String field) {

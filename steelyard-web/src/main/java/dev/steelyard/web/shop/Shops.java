@@ -3,6 +3,7 @@ package dev.steelyard.web.shop;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,6 +64,11 @@ public class Shops {
 
     /** The calendar day in the shop's time zone. */
     public LocalDate today() {
-        return LocalDate.now(clock.withZone(current().zone()));
+        return now().toLocalDate();
+    }
+
+    /** The time in the shop's time zone. */
+    public LocalDateTime now() {
+        return LocalDateTime.now(clock.withZone(current().zone()));
     }
 }

@@ -70,7 +70,7 @@ class GoodsStoreTest {
                         changed.entry().changedBy())
                 .isEqualTo("Jonas"));
         assertThat(goods.find(BRUSH).orElseThrow().product().ownRows().breaks())
-                .extracting(Break::from)
+                .extracting(Break::pieces)
                 .containsExactly(7);
     }
 
@@ -136,7 +136,7 @@ class GoodsStoreTest {
 
     private static String total(BookInForce book) {
         return ((PricedLine) book.book()
-                        .price(List.of(new OrderLine(new Sku("BRU-1"), 2)), Customer.EVERYONE, DAY)
+                        .price(List.of(new OrderLine(new Sku("BRU-1"), 2)), Customer.EVERYONE, DAY.atStartOfDay())
                         .get(0))
                 .total()
                 .toString();

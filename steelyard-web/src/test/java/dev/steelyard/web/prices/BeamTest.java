@@ -3,8 +3,8 @@ package dev.steelyard.web.prices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.curve.PieceCurve;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -72,7 +72,7 @@ class BeamTest {
         Rounding euro = new Rounding(2, 2);
         PieceCurve curve = PieceCurve.of(
                 new BigDecimal("7.40"),
-                Ladder.of(Over.LINE, read.breaks()).inForce(null, LocalDate.of(2027, 1, 1)),
+                PriceRows.of(Over.LINE, read.breaks()).inForce(null, LocalDate.of(2027, 1, 1)),
                 euro);
         return new BeamDrawing(curve, null, null, read, euro, null, 12).draw(12, null);
     }

@@ -5,10 +5,12 @@ import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The names a formula may use, and the shop's currency. Immutable. */
@@ -16,6 +18,7 @@ public final class Scope {
 
     public static final String PIECES = "pieces";
     public static final String SHELF_PRICE = "shelf_price";
+    public static final String BILLABLE = "billable";
 
     private final String currency;
     private final Map<String, Symbol> symbols;
@@ -46,6 +49,13 @@ public final class Scope {
         return currency;
     }
 
+    /** The same without some names; the others keep their slots, so that one frame serves both. */
+    public Scope hiding(Set<String> names) {
+        Map<String, Symbol> left = new LinkedHashMap<>(symbols);
+        left.keySet().removeAll(names);
+        return new Scope(currency, Collections.unmodifiableMap(left));
+    }
+
     public Optional<Symbol> find(String name) {
         return Optional.ofNullable(symbols.get(name));
     }
@@ -73,6 +83,11 @@ public final class Scope {
                     : add(name, new Kind.Measure(unit.dimension()), unit, List.of(), null);
         }
 
+        /** A value in base units that is worked out before the formula is run; plain mode takes it as a bare number. */
+        public Builder given(String name, Dimension dimension) {
+            return add(name, plain ? Kind.PLAIN : new Kind.Measure(dimension), null, List.of(), null);
+        }
+
         /** A choice, whose value is its option's name. */
         public Builder choice(String name, List<String> options) {
             return add(name, new Kind.Text(), null, options, null);
@@ -84,7 +99,7 @@ public final class Scope {
         }
 
         public Scope build() {
-            return new Scope(currency, Map.copyOf(symbols));
+            return new Scope(currency, Collections.unmodifiableMap(new LinkedHashMap<>(symbols)));
         }
 
         private Builder add(

@@ -14,7 +14,7 @@ final class Ceiling implements NumberFunction {
 
     @Override
     public String arguments() {
-        return "value; step";
+        return "value; step (1 if left out)";
     }
 
     @Override
@@ -29,16 +29,16 @@ final class Ceiling implements NumberFunction {
 
     @Override
     public Count count() {
-        return new Count(2, 2);
+        return new Count(1, 2);
     }
 
     @Override
     public Verdict check(List<Kind> arguments) {
-        return Kinds.allAlike("CEILING", arguments);
+        return Kinds.stepped("CEILING", arguments);
     }
 
     @Override
     public BigDecimal apply(BigDecimal[] arguments) {
-        return Steps.ceiling(arguments[0], arguments[1]);
+        return Steps.ceiling(arguments[0], Steps.step(arguments));
     }
 }

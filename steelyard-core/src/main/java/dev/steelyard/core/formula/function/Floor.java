@@ -14,7 +14,7 @@ final class Floor implements NumberFunction {
 
     @Override
     public String arguments() {
-        return "value; step";
+        return "value; step (1 if left out)";
     }
 
     @Override
@@ -29,16 +29,16 @@ final class Floor implements NumberFunction {
 
     @Override
     public Count count() {
-        return new Count(2, 2);
+        return new Count(1, 2);
     }
 
     @Override
     public Verdict check(List<Kind> arguments) {
-        return Kinds.allAlike("FLOOR", arguments);
+        return Kinds.stepped("FLOOR", arguments);
     }
 
     @Override
     public BigDecimal apply(BigDecimal[] arguments) {
-        return Steps.floor(arguments[0], arguments[1]);
+        return Steps.floor(arguments[0], Steps.step(arguments));
     }
 }

@@ -46,6 +46,17 @@ final class Kinds {
         return new Verdict.Fits(value);
     }
 
+    /** A value and a step of its kind; without a step a plain number, since one of a measure's units is no whole step. */
+    static Verdict stepped(String function, List<Kind> arguments) {
+        if (arguments.size() == 1 && !arguments.get(0).equals(Kind.PLAIN)) {
+            return new Verdict.Misfit(
+                    0,
+                    function + " without a step takes a plain number; this is "
+                            + arguments.get(0).words() + ". Give it a step, such as 25 cm or 1 EUR");
+        }
+        return allAlike(function, arguments);
+    }
+
     /** Conditions only. */
     static Verdict conditions(String function, List<Kind> arguments) {
         for (int i = 0; i < arguments.size(); i++) {

@@ -13,6 +13,11 @@ final class Steps {
 
     private Steps() {}
 
+    /** The step among the arguments: the second, or 1. */
+    static BigDecimal step(BigDecimal[] arguments) {
+        return arguments.length > 1 ? arguments[1] : BigDecimal.ONE;
+    }
+
     /** The largest multiple of a step that is not above a value: toward −∞ whatever the signs. */
     static BigDecimal floor(BigDecimal value, BigDecimal step) {
         if (step.signum() == 0) {

@@ -39,12 +39,19 @@ public final class Frame {
         return this;
     }
 
-    @Nullable
-    BigDecimal number(int slot) {
+    /** The same for a choice. */
+    public Frame set(int slot, String option) {
+        texts[slot] = option;
+        return this;
+    }
+
+    /** The value at a slot; none where it has none yet. */
+    public @Nullable BigDecimal number(int slot) {
         return numbers[slot];
     }
 
-    String text(int slot) {
+    /** The option at a slot; empty where there is none. */
+    public String text(int slot) {
         return texts[slot];
     }
 

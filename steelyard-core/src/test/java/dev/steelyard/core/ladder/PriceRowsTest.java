@@ -12,26 +12,26 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class LadderTest {
+class PriceRowsTest {
 
     private static final LocalDate DAY = LocalDate.of(2027, 4, 15);
 
     @ParameterizedTest
     @CsvSource({"1,", "9,", "10, 6.90", "24, 6.90", "25, 6.20", "1000000, 6.20"})
     void aThresholdIsInclusiveAndHoldsUntilTheNext(int pieces, String price) {
-        Ladder ladder = Ladder.of(Over.LINE, List.of(everyone(25, "6.20"), everyone(10, "6.90")));
+        PriceRows ladder = PriceRows.of(Over.LINE, List.of(everyone(25, "6.20"), everyone(10, "6.90")));
         Break reached = ladder.inForce(null, DAY).reached(pieces);
         if (price == null) {
             assertThat(reached).isNull();
         } else {
-            assertThat(reached.price()).isEqualByComparingTo(price);
+            assertThat(reached.value()).isEqualByComparingTo(price);
         }
     }
 
     @Test
     void atOneThresholdTheGroupWinsThenTheDatedOne() {
         Validity spring = new Validity(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
-        Ladder ladder = Ladder.of(
+        PriceRows ladder = PriceRows.of(
                 Over.LINE,
                 List.of(
                         everyone(6, "13"),
@@ -58,16 +58,16 @@ class LadderTest {
         List<Break> breaks = List.of(
                 new Break(10, BigDecimal.ONE, "Boatyard", new Validity(from, until)),
                 new Break(10, BigDecimal.TEN, "Boatyard", new Validity(otherFrom, otherUntil)));
-        assertThat(Ladder.clashes(breaks)).hasSize(clash ? 1 : 0);
+        assertThat(Breaks.clashes(breaks)).hasSize(clash ? 1 : 0);
         if (clash) {
-            assertThatThrownBy(() -> Ladder.of(Over.LINE, breaks))
+            assertThatThrownBy(() -> PriceRows.of(Over.LINE, breaks))
                     .hasMessageStartingWith("from 10 for Boatyard stands twice");
         }
     }
 
     @Test
     void sameThresholdForTwoGroupsIsNoClash() {
-        assertThat(Ladder.clashes(
+        assertThat(Breaks.clashes(
                         List.of(everyone(10, "5"), new Break(10, BigDecimal.ONE, "Boatyard", Validity.ALWAYS))))
                 .isEmpty();
     }
@@ -87,9 +87,10 @@ class LadderTest {
             dated.add(new Break(
                     1, BigDecimal.ZERO, null, new Validity(LocalDate.of(2001, 1, 1), LocalDate.of(2001, 1, 2))));
             for (String group : new String[] {null, "Boatyard", "Crew club"}) {
-                assertThat(Ladder.of(Over.LINE, breaks).inForce(group, DAY).all())
-                        .isEqualTo(
-                                Ladder.of(Over.LINE, dated).inForce(group, DAY).all());
+                assertThat(PriceRows.of(Over.LINE, breaks).inForce(group, DAY).all())
+                        .isEqualTo(PriceRows.of(Over.LINE, dated)
+                                .inForce(group, DAY)
+                                .all());
             }
         }
     }
@@ -105,8 +106,8 @@ class LadderTest {
         return breaks;
     }
 
-    private static BigDecimal priceAt(Ladder ladder, String group, LocalDate day) {
-        return ladder.inForce(group, day).reached(6).price();
+    private static BigDecimal priceAt(PriceRows ladder, String group, LocalDate day) {
+        return ladder.inForce(group, day).reached(6).value();
     }
 
     private static Break everyone(int from, String price) {

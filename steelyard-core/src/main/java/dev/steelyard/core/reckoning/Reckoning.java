@@ -1,8 +1,6 @@
-package dev.steelyard.core.pricing;
+package dev.steelyard.core.reckoning;
 
-import java.math.BigDecimal;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The steps that led to a price, in order; the last one's result is the line's total.
@@ -17,17 +15,6 @@ public record Reckoning(List<Step> steps, List<PassedOver> passedOver) {
         steps = List.copyOf(steps);
         passedOver = List.copyOf(passedOver);
     }
-
-    /**
-     * One step.
-     *
-     * @param label what it is: “Breaks”
-     * @param detail the expression with the numbers put in: “12 pieces reach ‘from 10’”
-     * @param result what it comes to, in the shop's currency
-     * @param decimals to show of the result, at least
-     * @param rounding the rounding point, where rounding changed the result
-     */
-    public record Step(String label, String detail, BigDecimal result, int decimals, @Nullable String rounding) {}
 
     /** A card that covers the product but did not price the line, and why. */
     public record PassedOver(String card, String reason) {}

@@ -1,0 +1,61 @@
+package dev.steelyard.core.card;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An ask for one of several options. One that is not shown, or left open, is the empty text in formulas and has no
+ * charge.
+ *
+ * @param start the option picked at first; none for none
+ * @param required whether one must be picked where it is shown
+ * @param shownWhen a condition over asks above it; none for always
+ */
+public record Choice(
+        String name,
+        String label,
+        List<Option> options,
+        @Nullable String start,
+        Look look,
+        boolean required,
+        @Nullable String shownWhen)
+        implements Ask {
+
+    public Choice {
+        options = List.copyOf(options);
+    }
+
+    /** A required list that is always shown. */
+    public static Choice of(String name, Option... options) {
+        return new Choice(name, name, List.of(options), null, Look.LIST, true, null);
+    }
+
+    /** The names of its options, in order. */
+    public List<String> optionNames() {
+        return options.stream().map(Option::name).toList();
+    }
+
+    /** How it is shown. */
+    public enum Look {
+        LIST,
+        /** Cards with pictures. */
+        CARDS,
+        /** A tick box: two options, the second is the ticked one. */
+        TICK
+    }
+
+    /**
+     * One of the options.
+     *
+     * @param name the word in formulas and answers
+     * @param label what the shopper reads; none for the name
+     * @param picture a file name; none for none
+     */
+    public record Option(String name, @Nullable String label, @Nullable String picture, Charge charge) {
+
+        /** An option that is called by its name and has no picture. */
+        public static Option of(String name, Charge charge) {
+            return new Option(name, null, null, charge);
+        }
+    }
+}

@@ -1,0 +1,95 @@
+package dev.steelyard.core.card;
+
+import dev.steelyard.core.unit.Dimension;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An ask for a number with a unit. Limits include their ends; all numbers are in its own unit.
+ *
+ * @param unit the unit it is typed in
+ * @param otherUnits units of the same kind that the shopper may pick as well
+ * @param least smallest; none for no limit
+ * @param most largest; none for no limit
+ * @param step counted from the smallest, from 0 if none; only for values typed in its own unit
+ * @param start what stands there at first
+ * @param whole whether only whole numbers may be typed in its own unit
+ * @param help text beside the field
+ * @param tooSmall own words for below the smallest
+ * @param tooLarge own words for above the largest
+ */
+public record Measurement(
+        String name,
+        String label,
+        Type type,
+        Unit unit,
+        List<Unit> otherUnits,
+        @Nullable BigDecimal least,
+        @Nullable BigDecimal most,
+        @Nullable BigDecimal step,
+        @Nullable BigDecimal start,
+        boolean whole,
+        @Nullable String help,
+        @Nullable String tooSmall,
+        @Nullable String tooLarge)
+        implements Ask {
+
+    public Measurement {
+        otherUnits = List.copyOf(otherUnits);
+    }
+
+    /** A measurement with limits and a step and nothing else. */
+    public static Measurement of(String name, Unit unit, String least, String most, String step) {
+        return new Measurement(
+                name,
+                name,
+                Type.of(unit),
+                unit,
+                List.of(),
+                new BigDecimal(least),
+                new BigDecimal(most),
+                new BigDecimal(step),
+                null,
+                false,
+                null,
+                null,
+                null);
+    }
+
+    /** What kind of thing is measured. */
+    public enum Type {
+        LENGTH("length", Dimension.LENGTH),
+        AREA("area", Dimension.AREA),
+        VOLUME("volume", Dimension.VOLUME),
+        WEIGHT("weight", Dimension.WEIGHT),
+        COUNT("count", Dimension.PLAIN),
+        NUMBER("number", Dimension.PLAIN);
+
+        private final String code;
+        private final Dimension dimension;
+
+        Type(String code, Dimension dimension) {
+            this.code = code;
+            this.dimension = dimension;
+        }
+
+        /** The word in files. */
+        public String code() {
+            return code;
+        }
+
+        public Dimension dimension() {
+            return dimension;
+        }
+
+        static Type of(Unit unit) {
+            return Arrays.stream(values())
+                    .filter(type -> type.dimension.equals(unit.dimension()))
+                    .findFirst()
+                    .orElse(NUMBER);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package dev.steelyard.core.ladder;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The rows of a ladder, in any order given, prepared: without dates {@link #inForce} answers from arrays sorted once.
+ * Immutable.
+ */
+public final class Breaks {
+
+    private final List<Break> rows;
+    private final BigDecimal factor;
+    private final @Nullable Map<@Nullable String, BreaksInForce> undated;
+
+    private Breaks(List<Break> rows, BigDecimal factor) {
+        this.rows = rows;
+        this.factor = factor;
+        this.undated = rows.stream().anyMatch(b -> b.validity().dated()) ? null : prepare(rows, factor);
+    }
+
+    /**
+     * Rows whose thresholds are pieces.
+     *
+     * @throws IllegalArgumentException where {@link #clashes} finds something
+     */
+    public static Breaks ofPieces(List<Break> rows) {
+        return ofAmounts(rows, BigDecimal.ONE);
+    }
+
+    /**
+     * Rows whose thresholds are amounts of a unit.
+     *
+     * @param factor how many base units one of that unit is
+     * @throws IllegalArgumentException where {@link #clashes} finds something
+     */
+    public static Breaks ofAmounts(List<Break> rows, BigDecimal factor) {
+        List<BreakClash> clashes = clashes(rows);
+        if (!clashes.isEmpty()) {
+            throw new IllegalArgumentException(clashes.get(0).message());
+        }
+        return new Breaks(
+                rows.stream().sorted(Comparator.comparing(Break::from)).toList(), factor);
+    }
+
+    /** Every pair of breaks that share threshold and group and are both undated or overlap in dates. */
+    public static List<BreakClash> clashes(List<Break> rows) {
+        Map<BigDecimal, List<Integer>> atThreshold = new HashMap<>();
+        List<BreakClash> found = new ArrayList<>();
+        for (int second = 0; second < rows.size(); second++) {
+            List<Integer> earlier = atThreshold.computeIfAbsent(rows.get(second).from(), any -> new ArrayList<>());
+            for (int first : earlier) {
+                if (rows.get(first).key().clashes(rows.get(second).key())) {
+                    found.add(BreakClash.between(first, second, rows.get(second)));
+                }
+            }
+            earlier.add(second);
+        }
+        return List.copyOf(found);
+    }
+
+    /** All breaks, by threshold. */
+    public List<Break> all() {
+        return rows;
+    }
+
+    /** The breaks that count for a customer's group (none: no group) on a day in the shop's time zone. */
+    public BreaksInForce inForce(@Nullable String group, LocalDate day) {
+        if (undated != null) {
+            BreaksInForce own = undated.get(group);
+            return own != null ? own : Objects.requireNonNull(undated.get(null));
+        }
+        return BreaksInForce.of(rows.stream().filter(b -> b.validity().on(day)).toList(), group, factor);
+    }
+
+    private static Map<@Nullable String, BreaksInForce> prepare(List<Break> rows, BigDecimal factor) {
+        Map<@Nullable String, BreaksInForce> prepared = new HashMap<>();
+        prepared.put(null, BreaksInForce.of(rows, null, factor));
+        for (Break one : rows) {
+            prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(rows, group, factor));
+        }
+        return prepared;
+    }
+}

@@ -1,0 +1,53 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the shopper answered.
+ *
+ * @param byName an answer for each ask's name
+ * @param pack the name of the pack picked; none for none
+ */
+public record Answers(Map<String, Answer> byName, @Nullable String pack) {
+
+    public static final Answers NONE = new Answers(Map.of(), null);
+
+    public Answers {
+        byName = Map.copyOf(byName);
+    }
+
+    /** These answers and no pack. */
+    public static Answers of(Map<String, Answer> byName) {
+        return new Answers(byName, null);
+    }
+
+    /** An answer as typed or as a number; a choice's is the name of its option. */
+    public sealed interface Answer {
+
+        /** The words of it, outer spaces aside. */
+        String text();
+
+        /** As typed, in a unit's code as written in files; none for the ask's own unit. */
+        record Typed(String text, @Nullable String unit) implements Answer {
+            public Typed {
+                text = text.strip();
+            }
+        }
+
+        /** A number, in a unit; none for the ask's own unit. */
+        record Number(BigDecimal value, @Nullable Unit unit) implements Answer {
+            @Override
+            public String text() {
+                return value.toPlainString();
+            }
+        }
+
+        /** As typed, in the ask's own unit. */
+        static Answer of(String text) {
+            return new Typed(text, null);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.formula.Formula;
+import dev.steelyard.core.formula.ast.Failure;
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.run.FormulaFailure;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** A formula of a card, run for the answers of a line. What it cannot say refuses the line. */
+final class Calc {
+
+    private final Formula formula;
+    private final @Nullable Unit bareIn;
+
+    /**
+     * @param bareIn the unit of its value where it comes to a bare number (plain mode); none where it has its kind
+     */
+    Calc(Formula formula, @Nullable Unit bareIn) {
+        this.formula = formula;
+        this.bareIn = bareIn;
+    }
+
+    /** Its value in base units. */
+    BigDecimal number(Run run) {
+        try {
+            BigDecimal value = formula.number(run.frame());
+            return bareIn == null ? value : bareIn.toBase(value);
+        } catch (FormulaFailure failure) {
+            throw refused(failure);
+        }
+    }
+
+    boolean holds(Run run) {
+        try {
+            return formula.holds(run.frame());
+        } catch (FormulaFailure failure) {
+            throw refused(failure);
+        }
+    }
+
+    /** Whether it reads none of some names. */
+    boolean readsNone(Set<String> names) {
+        return names.isEmpty() || formula.reading().stream().noneMatch(names::contains);
+    }
+
+    Formula formula() {
+        return formula;
+    }
+
+    private Refused refused(FormulaFailure failure) {
+        String part = failure.span().of(formula.toString());
+        if (failure.failure() == Failure.MISSING && part.contains(Scope.SHELF_PRICE)) {
+            return Refused.at(Place.PIECE, "these goods have no shelf price, which “" + formula + "” needs");
+        }
+        if (failure.failure() == Failure.MISSING) {
+            return Refused.at(Place.FORMULA, "“" + part + "” is not asked here, and “" + formula + "” needs it");
+        }
+        return Refused.at(Place.FORMULA, failure.failure().words() + ": “" + part + "”");
+    }
+}

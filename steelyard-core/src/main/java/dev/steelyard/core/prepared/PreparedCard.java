@@ -1,0 +1,252 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.ShownFigure;
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.ast.Symbol;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.prepared.CasePreparer.PreparedCase;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A rate card ready to price. Immutable and safe to share between threads. */
+public final class PreparedCard {
+
+    private final RateCard card;
+    private final Scope scope;
+    private final List<PreparedAsk> asks;
+    private final List<PreparedLimit> limits;
+    private final List<PreparedCase> cases;
+    private final List<PreparedFigure> figures;
+    private final @Nullable PreparedLadder ladder;
+    private final int piecesSlot;
+    private final int shelfPriceSlot;
+    private final int billableSlot;
+
+    PreparedCard(
+            RateCard card,
+            Scope scope,
+            List<PreparedAsk> asks,
+            List<PreparedLimit> limits,
+            List<PreparedCase> cases,
+            List<PreparedFigure> figures,
+            @Nullable PreparedLadder ladder) {
+        this.card = card;
+        this.scope = scope;
+        this.asks = asks;
+        this.limits = limits;
+        this.cases = cases;
+        this.figures = figures;
+        this.ladder = ladder;
+        this.piecesSlot = slot(Scope.PIECES);
+        this.shelfPriceSlot = slot(Scope.SHELF_PRICE);
+        this.billableSlot = slot(Scope.BILLABLE);
+    }
+
+    /** A limit over several answers. */
+    record PreparedLimit(Calc that, String say) {}
+
+    /** A figure to show. */
+    record PreparedFigure(ShownFigure figure, Calc calc) {}
+
+    /** A figure worked out, rounded half-up to its decimals. */
+    public record FigureShown(String label, Figure figure) {}
+
+    /**
+     * What came of preparing.
+     *
+     * @param card none where there are issues
+     */
+    public record Result(@Nullable PreparedCard card, List<CardIssue> issues) {
+
+        /** The card, where there is one. */
+        public PreparedCard orThrow() {
+            if (card == null) {
+                throw new IllegalArgumentException(
+                        issues.get(0).at() + ": " + issues.get(0).message());
+            }
+            return card;
+        }
+    }
+
+    /** Checks and prepares a card of a shop that sells in a currency, by its ISO 4217 code. */
+    public static Result prepare(RateCard card, String currency) {
+        return CardPreparer.prepare(card, currency);
+    }
+
+    public RateCard card() {
+        return card;
+    }
+
+    /** The card's breaks; none where it has none. */
+    public @Nullable PreparedLadder ladder() {
+        return ladder;
+    }
+
+    /**
+     * Reads the answers of a line and prices one piece of it, before breaks.
+     *
+     * @throws Refused where that is not possible
+     */
+    public Piece piece(Asked asked, Notes notes) {
+        String pack = asked.answers().pack();
+        Set<String> notAsked = pack == null ? Set.of() : ownAmountsBeside(pack);
+        Run run = new Run(scope, asked, notes);
+        read(run, notAsked);
+        for (PreparedLimit limit : limits) {
+            if (limit.that().readsNone(notAsked) && !limit.that().holds(run)) {
+                throw Refused.at(Place.JOINT, limit.say());
+            }
+        }
+        for (int i = 0; i < cases.size(); i++) {
+            PreparedCase one = cases.get(i);
+            if (one.when() == null || one.when().holds(run)) {
+                if (!notAsked.isEmpty() && !(one.way() instanceof PackWay)) {
+                    return piece(asked.withoutPack(), notes); // packs are not asked about in this case
+                }
+                Priced priced = one.way().price(run, lead(i, run));
+                if (priced != null) {
+                    return finished(i, priced, run);
+                }
+            }
+        }
+        throw new IllegalStateException("the last case of " + card.name() + " did not price");
+    }
+
+    /** The figures shown beside the price of a line that has one; those that cannot be worked out are left out. */
+    public List<FigureShown> figures(Asked asked) {
+        if (figures.isEmpty()) {
+            return List.of();
+        }
+        Run run = new Run(scope, asked, Notes.NONE);
+        read(
+                run,
+                asked.answers().pack() == null
+                        ? Set.of()
+                        : ownAmountsBeside(asked.answers().pack()));
+        List<FigureShown> shown = new ArrayList<>();
+        for (PreparedFigure one : figures) {
+            try {
+                ShownFigure figure = one.figure();
+                BigDecimal value = figure.unit()
+                        .fromBase(one.calc().number(run))
+                        .setScale(figure.decimals(), RoundingMode.HALF_UP);
+                shown.add(new FigureShown(figure.label(), new Figure(value, figure.decimals(), figure.unit())));
+            } catch (Refused withoutThisFigure) {
+                continue; // it does not touch the price; a finding tells the owner
+            }
+        }
+        return List.copyOf(shown);
+    }
+
+    private void read(Run run, Set<String> notAsked) {
+        run.begin(piecesSlot, shelfPriceSlot);
+        card.rates().forEach(rate -> run.show(rate.name(), rate.value(), rate.unit()));
+        List<Fault> faults = new ArrayList<>();
+        for (PreparedAsk ask : asks) {
+            Fault fault = notAsked.contains(ask.ask().name()) ? null : ask.read(run, faults.isEmpty());
+            if (fault != null) {
+                faults.add(fault);
+            }
+        }
+        for (String name : run.answers().byName().keySet()) {
+            if (scopeLacks(name)) {
+                faults.add(new Fault(Place.ask(name), "nothing is asked by the name “" + name + "”"));
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new Refused(faults);
+        }
+    }
+
+    private boolean scopeLacks(String name) {
+        for (PreparedAsk ask : asks) {
+            if (ask.ask().name().equals(name)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The own amounts that are not asked for where a pack of this name is picked. */
+    private Set<String> ownAmountsBeside(String pack) {
+        Set<String> own = new HashSet<>();
+        boolean anyPacks = false;
+        for (PreparedCase one : cases) {
+            if (one.way() instanceof PackWay packs) {
+                anyPacks = true;
+                if (packs.own() != null && packs.has(pack)) {
+                    own.add(packs.own().ask().name());
+                }
+            }
+        }
+        if (anyPacks && cases.stream().noneMatch(one -> one.way() instanceof PackWay packs && packs.has(pack))) {
+            throw Refused.at(Place.PACK, "there is no pack “" + pack + "”; pick one of " + packNames());
+        }
+        return own;
+    }
+
+    private String packNames() {
+        return cases.stream()
+                .map(PreparedCase::way)
+                .filter(PackWay.class::isInstance)
+                .flatMap(way -> ((PackWay) way).names().stream())
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    private Piece finished(int index, Priced priced, Run run) {
+        BigDecimal base = cases.get(index).base();
+        if (priced.billable() != null && billableSlot >= 0) {
+            boolean plain = card.formulas() == Formulas.PLAIN;
+            Unit unit = Objects.requireNonNull(priced.unit());
+            run.frame().set(billableSlot, plain ? unit.fromBase(priced.billable()) : priced.billable());
+            run.show(Scope.BILLABLE, unit.fromBase(priced.billable()), unit.symbol());
+        }
+        Piece piece =
+                new Piece(index, priced.price(), base, priced.billable(), priced.unit(), priced.rate(), charges(run));
+        if (base.signum() != 0 && run.notes().wanted()) {
+            run.notes().piece("With base charge", "+ " + Decimals.plain(base, 2), piece.withBase(), null);
+        }
+        return piece;
+    }
+
+    private List<AppliedCharge> charges(Run run) {
+        List<AppliedCharge> charges = List.of();
+        for (PreparedAsk ask : asks) {
+            PreparedCharge charge = ask instanceof PreparedChoice choice ? choice.charge(run) : null;
+            AppliedCharge applied = charge == null ? null : charge.apply(run);
+            if (applied != null) {
+                charges = charges.isEmpty() ? new ArrayList<>() : charges;
+                charges.add(applied);
+            }
+        }
+        return charges;
+    }
+
+    private String lead(int index, Run run) {
+        if (cases.size() == 1 || !run.notes().wanted()) {
+            return "";
+        }
+        Calc when = cases.get(index).when();
+        return when == null ? "in all other cases: " : "as " + when.formula() + ": ";
+    }
+
+    private int slot(String name) {
+        return scope.find(name).map(Symbol::slot).orElse(-1);
+    }
+}

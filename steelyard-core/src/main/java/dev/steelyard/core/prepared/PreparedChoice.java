@@ -1,0 +1,61 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Place;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Reads which option was picked, where the choice is shown at all. */
+final class PreparedChoice implements PreparedAsk {
+
+    private final Choice ask;
+    private final int slot;
+    private final @Nullable Calc shownWhen;
+    private final Map<String, PreparedCharge> charges;
+
+    PreparedChoice(Choice ask, int slot, @Nullable Calc shownWhen, Map<String, PreparedCharge> charges) {
+        this.ask = ask;
+        this.slot = slot;
+        this.shownWhen = shownWhen;
+        this.charges = charges;
+    }
+
+    @Override
+    public Choice ask() {
+        return ask;
+    }
+
+    @Override
+    public @Nullable Fault read(Run run, boolean allRightSoFar) {
+        if (shownWhen != null && (!allRightSoFar || !shownWhen.holds(run))) {
+            return null; // what it hangs on is not known, or it is not shown
+        }
+        Answer answer = run.answers().byName().get(ask.name());
+        String picked = answer == null ? "" : answer.text();
+        if (picked.isEmpty()) {
+            return ask.required() ? fault(ask.label() + " is missing; pick one of " + options()) : null;
+        }
+        if (!charges.containsKey(picked)) {
+            return fault(ask.label() + " has no “" + picked + "”; pick one of " + options());
+        }
+        run.frame().set(slot, picked);
+        run.show(ask.name(), "\"" + picked + "\"");
+        return null;
+    }
+
+    /** The charge of the option picked; none where none was or it has none. */
+    @Nullable
+    PreparedCharge charge(Run run) {
+        return charges.get(run.frame().text(slot));
+    }
+
+    private String options() {
+        return String.join(", ", ask.optionNames());
+    }
+
+    private Fault fault(String message) {
+        return new Fault(Place.ask(ask.name()), message);
+    }
+}

@@ -1,0 +1,153 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.ladder.Breaks;
+import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.reckoning.Step.Point;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Billable amount times a rate. */
+final class RateWay implements Way {
+
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+
+    private final PiecePrice.Rate rate;
+    private final Calc amount;
+    private final Unit unit;
+    private final @Nullable BigDecimal withWaste;
+    private final @Nullable BigDecimal step;
+    private final @Nullable BigDecimal atLeast;
+    private final @Nullable Breaks breaks;
+
+    RateWay(PiecePrice.Rate rate, Calc amount) {
+        this.rate = rate;
+        this.amount = amount;
+        this.unit = rate.unit();
+        this.withWaste = rate.wastePercent() == null
+                ? null
+                : BigDecimal.ONE.add(rate.wastePercent().divide(HUNDRED, Decimals.EXACT), Decimals.EXACT);
+        this.step = rate.roundUpTo() == null ? null : unit.toBase(rate.roundUpTo());
+        this.atLeast = rate.atLeast() == null ? null : unit.toBase(rate.atLeast());
+        this.breaks =
+                rate.breaks() == null ? null : Breaks.ofAmounts(rate.breaks().rows(), unit.factor());
+    }
+
+    @Override
+    public Priced price(Run run, String lead) {
+        BigDecimal billable = billable(run, lead);
+        if (breaks == null || rate.breaks() == null) {
+            BigDecimal price = unit.price(billable, rate.price());
+            note(run, "Piece price", billable, rate.price(), price);
+            return new Priced(price, billable, unit, rate.price());
+        }
+        BreaksInForce inForce = run.inForce(breaks);
+        if (rate.breaks().slices()) {
+            return new Priced(slices(run, billable, inForce), billable, unit, null);
+        }
+        int at = inForce.indexReached(billable);
+        BigDecimal reached = at < 0 ? rate.price() : inForce.get(at).value();
+        BigDecimal price = unit.price(billable, reached);
+        note(
+                run,
+                at < 0 ? "Piece price" : "Piece price, from " + shown(inForce.threshold(at)),
+                billable,
+                reached,
+                price);
+        return new Priced(price, billable, unit, null);
+    }
+
+    private BigDecimal billable(Run run, String lead) {
+        BigDecimal measured = amount.number(run);
+        if (measured.signum() < 0) {
+            throw Refused.at(Place.AMOUNT, "the amount comes to less than 0: " + shown(measured));
+        }
+        Notes notes = run.notes();
+        if (notes.wanted()) {
+            notes.amount("Amount", lead + run.with(amount.formula()), unit.fromBase(measured), unit, null);
+        }
+        BigDecimal billable = measured;
+        if (withWaste != null) {
+            billable = billable.multiply(withWaste, Decimals.EXACT);
+            if (notes.wanted()) {
+                notes.amount(
+                        "With waste",
+                        shown(measured) + " + " + Decimals.plain(Objects.requireNonNull(rate.wastePercent()), 0) + " %",
+                        unit.fromBase(billable),
+                        unit,
+                        null);
+            }
+        }
+        if (step != null) {
+            BigDecimal before = billable;
+            billable = upTo(billable, step);
+            if (notes.wanted() && before.compareTo(billable) != 0) {
+                notes.amount(
+                        "Rounded up",
+                        shown(before) + " up to the next " + shown(step),
+                        unit.fromBase(billable),
+                        unit,
+                        Point.R1);
+            }
+        }
+        if (atLeast != null && billable.compareTo(atLeast) < 0) {
+            if (notes.wanted()) {
+                notes.amount("Smallest billable", "not " + shown(billable), unit.fromBase(atLeast), unit, null);
+            }
+            billable = atLeast;
+        }
+        return billable;
+    }
+
+    private static BigDecimal upTo(BigDecimal amount, BigDecimal step) {
+        BigDecimal[] parts = amount.divideAndRemainder(step);
+        BigDecimal steps = parts[1].signum() > 0 ? parts[0].add(BigDecimal.ONE) : parts[0];
+        return steps.multiply(step, Decimals.EXACT);
+    }
+
+    private BigDecimal slices(Run run, BigDecimal billable, BreaksInForce inForce) {
+        BigDecimal sum = BigDecimal.ZERO;
+        BigDecimal from = BigDecimal.ZERO;
+        BigDecimal price = rate.price();
+        for (int i = 0; i <= inForce.size() && from.compareTo(billable) < 0; i++) {
+            BigDecimal until = i < inForce.size() ? inForce.threshold(i).min(billable) : billable;
+            if (until.compareTo(from) > 0) {
+                BigDecimal slice = unit.price(until.subtract(from, Decimals.EXACT), price);
+                note(run, "From " + shown(from) + " to " + shown(until), until.subtract(from), price, slice);
+                sum = sum.add(slice, Decimals.EXACT);
+                from = until;
+            }
+            price = i < inForce.size() ? inForce.get(i).value() : price;
+        }
+        if (run.notes().wanted() && inForce.size() > 0) {
+            run.notes().piece("Piece price", "all slices", sum, null);
+        }
+        return sum;
+    }
+
+    private void note(Run run, String label, BigDecimal amount, BigDecimal price, BigDecimal result) {
+        if (run.notes().wanted()) {
+            run.notes()
+                    .piece(
+                            label,
+                            shown(amount) + " × " + Decimals.plain(price, 0) + " per " + name(unit),
+                            result,
+                            null);
+        }
+    }
+
+    private static String name(Unit unit) {
+        return unit.symbol().isEmpty() ? "unit" : unit.symbol();
+    }
+
+    private String shown(BigDecimal base) {
+        return new Figure(unit.fromBase(base), 0, unit).toString();
+    }
+}

@@ -1,0 +1,92 @@
+package dev.steelyard.core.prepared;
+
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.formula.Formula;
+import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.formula.run.Frame;
+import dev.steelyard.core.ladder.Breaks;
+import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.Map;
+
+/** What one line is worked out with: its values for formulas, and where its steps are written. */
+final class Run {
+
+    private final Frame frame;
+    private final Asked asked;
+    private final Notes notes;
+    private final Map<String, String> shown = new HashMap<>();
+
+    Run(Scope scope, Asked asked, Notes notes) {
+        this.frame = new Frame(scope);
+        this.asked = asked;
+        this.notes = notes;
+    }
+
+    /** Gives the built-in names their values. */
+    void begin(int piecesSlot, int shelfPriceSlot) {
+        frame.set(piecesSlot, BigDecimal.valueOf(asked.quantity()));
+        show(Scope.PIECES, BigDecimal.valueOf(asked.quantity()), "");
+        BigDecimal shelfPrice = asked.item().shelfPrice();
+        if (shelfPrice != null) {
+            frame.set(shelfPriceSlot, shelfPrice);
+            show(Scope.SHELF_PRICE, shelfPrice, "");
+        }
+    }
+
+    Frame frame() {
+        return frame;
+    }
+
+    Item item() {
+        return asked.item();
+    }
+
+    Answers answers() {
+        return asked.answers();
+    }
+
+    /** The breaks that count for this line's customer and day. */
+    BreaksInForce inForce(Breaks breaks) {
+        return breaks.inForce(asked.group(), asked.day());
+    }
+
+    /** The value of a measurement in base units. */
+    BigDecimal base(PreparedMeasurement measurement) {
+        BigDecimal value = frame.number(measurement.slot());
+        if (value == null) {
+            throw Refused.at(
+                    Place.ask(measurement.ask().name()), measurement.ask().label() + " is not asked with a pack");
+        }
+        return measurement.toBase(value);
+    }
+
+    Notes notes() {
+        return notes;
+    }
+
+    /** Keeps how a name's value is shown, where steps are wanted. */
+    void show(String name, BigDecimal value, String unit) {
+        if (notes.wanted()) {
+            String digits = Decimals.plain(value, 0);
+            shown.put(name, unit.isEmpty() ? digits : digits + " " + unit);
+        }
+    }
+
+    void show(String name, String text) {
+        if (notes.wanted()) {
+            shown.put(name, text);
+        }
+    }
+
+    /** A formula with this line's numbers put in. */
+    String with(Formula formula) {
+        String text = formula.with(name -> shown.getOrDefault(name, name)).strip();
+        return (text.startsWith("=") ? text.substring(1) : text).replace(" * ", " × ");
+    }
+}

@@ -1,0 +1,231 @@
+package dev.steelyard.core.pricing;
+
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Ladder.Counts;
+import dev.steelyard.core.ladder.Ladder.Mode;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.prepared.AppliedCharge;
+import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.Objects;
+import java.util.StringJoiner;
+import org.jspecify.annotations.Nullable;
+
+/** Counts a line up its ladder: all units, slice by slice, or by the lot. */
+final class LadderPricer {
+
+    private final LineStart line;
+    private final @Nullable Ladder ladder;
+    private final BreaksInForce breaks;
+    private final PiecePricer pieces;
+    private final Tally tally;
+    private final Notes notes;
+
+    LadderPricer(LineStart line, PiecePricer pieces, Tally tally, Notes notes) {
+        this.line = line;
+        this.ladder = line.ladder() == null ? null : line.ladder().definition();
+        this.breaks = line.breaks();
+        this.pieces = pieces;
+        this.tally = tally;
+        this.notes = notes;
+    }
+
+    Laddered price() {
+        if (ladder == null) {
+            return allUnits(null);
+        }
+        soldFrom(ladder);
+        return switch (ladder.mode()) {
+            case ALL_UNITS -> ladder.noCliffs() ? noCliffs(allUnits(reached())) : allUnits(reached());
+            case SLICE -> ladder.counts() == Counts.PIECES ? slicesOfPieces() : slicesOfAmount(ladder);
+            case LOT -> ladder.noCliffs() ? noCliffs(lot(ladder)) : lot(ladder);
+        };
+    }
+
+    private void soldFrom(Ladder by) {
+        BigDecimal least = Objects.requireNonNull(line.ladder()).soldFrom();
+        BigDecimal counted = by.counts() == Counts.PIECES ? BigDecimal.valueOf(tally.pieces()) : tally.amount();
+        if (least != null && counted.compareTo(least) < 0) {
+            String unit = by.counts() == Counts.PIECES
+                    ? " pieces"
+                    : " " + Objects.requireNonNull(by.unit()).symbol();
+            throw Refused.at(
+                    Place.QUANTITY, "sold from " + Decimals.plain(Objects.requireNonNull(by.soldFrom()), 0) + unit);
+        }
+    }
+
+    private @Nullable Break reached() {
+        int at = Objects.requireNonNull(ladder).counts() == Counts.PIECES
+                ? breaks.indexReached(tally.pieces())
+                : breaks.indexReached(tally.amount());
+        return at < 0 ? null : breaks.get(at);
+    }
+
+    private Laddered allUnits(@Nullable Break reached) {
+        Money one = pieces.rounded(reached);
+        if (notes.wanted()) {
+            new PieceSteps(line, pieces, notes).write(reached, tally, one);
+        }
+        return new Laddered(one.times(quantity()), one, reached, notes.wanted() ? quantity() + " × " + one : "");
+    }
+
+    /** The smallest of the result and what each larger threshold would cost. */
+    private Laddered noCliffs(Laddered counted) {
+        Laddered best = counted;
+        for (Break above : breaks.above(quantity())) {
+            BigDecimal cost = Objects.requireNonNull(ladder).mode() == Mode.LOT
+                    ? lotOf(above, above.pieces())
+                    : pieces.rounded(above).times(above.pieces());
+            if (cost.compareTo(best.sum()) < 0) {
+                String detail =
+                        notes.wanted() ? "as much as " + above.pieces() + " pieces cost, since those cost less" : "";
+                best = new Laddered(cost, null, counted.reached(), detail);
+            }
+        }
+        if (best != counted && notes.wanted()) {
+            notes.line("Pieces", counted.detail(), counted.sum(), null);
+        }
+        return best;
+    }
+
+    /** Piece number “from” is the first at the break’s price. */
+    private Laddered slicesOfPieces() {
+        long first = tally.piecesBefore() + 1;
+        long last = tally.piecesBefore() + quantity();
+        BigDecimal sum = BigDecimal.ZERO;
+        StringJoiner detail = new StringJoiner(" + ");
+        Break reached = null;
+        for (int i = -1; i < breaks.size() && first <= last; i++) {
+            long until =
+                    i + 1 < breaks.size() ? Math.min(last, breaks.get(i + 1).pieces() - 1L) : last;
+            if (until >= first) {
+                reached = i < 0 ? null : breaks.get(i);
+                Money one = pieces.rounded(reached);
+                long count = until - first + 1;
+                sum = sum.add(one.times(count), Decimals.EXACT);
+                if (notes.wanted()) {
+                    new PieceSteps(line, pieces, notes).write(reached, one, first, until);
+                    detail.add(count + " × " + one);
+                }
+                first = until + 1;
+            }
+        }
+        return new Laddered(sum, null, reached, detail.toString());
+    }
+
+    /** What exceeds “from” is at the break’s rate. Base charge and charges in full for each piece. */
+    private Laddered slicesOfAmount(Ladder by) {
+        BigDecimal rate = Objects.requireNonNull(line.piece().rate());
+        Unit unit = Objects.requireNonNull(line.piece().unit());
+        BigDecimal from = tally.amountBefore();
+        BigDecimal end = from.add(line.amount(), Decimals.EXACT);
+        BigDecimal sum = BigDecimal.ZERO;
+        Break reached = null;
+        for (int i = -1; i < breaks.size(); i++) {
+            BigDecimal until = i + 1 < breaks.size() ? breaks.threshold(i + 1).min(end) : end;
+            if (until.compareTo(from) > 0) {
+                reached = i < 0 ? null : breaks.get(i);
+                BigDecimal slice = slice(until.subtract(from, Decimals.EXACT), rate, unit, by, reached);
+                sum = sum.add(slice, Decimals.EXACT);
+                if (notes.wanted()) {
+                    String between = new Figure(unit.fromBase(from), 0, unit) + " to "
+                            + new Figure(unit.fromBase(until), 0, unit);
+                    notes.line("Slice", between + Words.atBreak(by, reached), slice, null);
+                }
+                from = until;
+            }
+        }
+        return new Laddered(withPiecesCharges(sum), null, reached, notes.wanted() ? "slices with charges" : "");
+    }
+
+    private static BigDecimal slice(BigDecimal width, BigDecimal rate, Unit unit, Ladder by, @Nullable Break reached) {
+        if (reached == null) {
+            return unit.price(width, rate);
+        }
+        Unit own = Objects.requireNonNull(by.unit());
+        return switch (by.value()) {
+            case PRICE -> own.price(width, reached.value());
+            case PERCENT_OFF -> unit.price(
+                    width, PiecePricer.share(rate, BigDecimal.valueOf(100).subtract(reached.value())));
+            default -> unit.price(width, rate)
+                    .subtract(own.price(width, reached.value()), Decimals.EXACT)
+                    .max(BigDecimal.ZERO);
+        };
+    }
+
+    private BigDecimal withPiecesCharges(BigDecimal slices) {
+        BigDecimal withBase = slices.add(times(line.piece().base()), Decimals.EXACT);
+        if (notes.wanted() && line.piece().base().signum() != 0) {
+            notes.line(
+                    "Base charge",
+                    quantity() + " × " + Decimals.plain(line.piece().base(), 2),
+                    withBase,
+                    null);
+        }
+        BigDecimal fixed = times(pieces.fixed());
+        BigDecimal percent = PiecePricer.share(withBase, pieces.percent());
+        if (notes.wanted()) {
+            for (AppliedCharge charge : line.piece().charges()) {
+                if (charge.how() == How.PER_PIECE) {
+                    notes.line(charge.label(), quantity() + " × " + charge.detail(), times(charge.value()), null);
+                } else if (charge.how() == How.PERCENT) {
+                    String detail = Decimals.plain(charge.value(), 0) + " % of " + Decimals.plain(withBase, 2);
+                    notes.line(charge.label(), detail, PiecePricer.share(withBase, charge.value()), null);
+                }
+            }
+        }
+        return withBase.add(fixed, Decimals.EXACT).add(percent, Decimals.EXACT);
+    }
+
+    private Laddered lot(Ladder by) {
+        Break reached = breaks.reached(quantity());
+        if (reached == null) {
+            String from =
+                    breaks.size() == 0 ? "" : ", sold from " + breaks.get(0).pieces();
+            throw Refused.at(Place.QUANTITY, quantity() + " is fewer than the smallest lot" + from);
+        }
+        BigDecimal upTo = by.upTo();
+        long further = upTo == null ? 0 : Math.max(0, quantity() - upTo.longValueExact());
+        if (further > 0 && by.furtherPiece() == null) {
+            throw Refused.at(
+                    Place.QUANTITY,
+                    "sold up to " + Decimals.plain(Objects.requireNonNull(upTo), 0) + "; ask us for more");
+        }
+        BigDecimal sum = lotOf(reached, quantity());
+        if (notes.wanted()) {
+            notes.line("Lot", Words.reaching(quantity(), quantity(), reached), reached.value(), null);
+            for (AppliedCharge charge : line.piece().charges()) {
+                if (charge.how() == How.PER_PIECE) {
+                    notes.line(charge.label(), quantity() + " × " + charge.detail(), times(charge.value()), null);
+                }
+            }
+        }
+        String detail = "the lot and its charges";
+        if (further > 0) {
+            BigDecimal price = Objects.requireNonNull(by.furtherPiece());
+            sum = sum.add(price.multiply(BigDecimal.valueOf(further), Decimals.EXACT), Decimals.EXACT);
+            detail = "the lot + " + further + " further × " + Decimals.plain(price, 2);
+        }
+        return new Laddered(sum, null, reached, detail);
+    }
+
+    private BigDecimal lotOf(Break lot, long count) {
+        return lot.value().add(pieces.fixed().multiply(BigDecimal.valueOf(count), Decimals.EXACT), Decimals.EXACT);
+    }
+
+    private BigDecimal times(BigDecimal each) {
+        return each.multiply(BigDecimal.valueOf(quantity()), Decimals.EXACT);
+    }
+
+    private long quantity() {
+        return line.asked().quantity();
+    }
+}

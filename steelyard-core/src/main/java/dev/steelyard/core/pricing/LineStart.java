@@ -1,0 +1,62 @@
+package dev.steelyard.core.pricing;
+
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.Piece;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.prepared.PreparedLadder;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** A line whose card is found and whose piece is priced, before any break. */
+record LineStart(Asked asked, CardChoice choice, @Nullable PreparedLadder ladder, Piece piece, Notes notes) {
+
+    /**
+     * Finds the ladder and prices the piece.
+     *
+     * @throws Refused where there is no price
+     */
+    static LineStart of(Asked asked, CardChoice choice, ShopRules rules, boolean explain) {
+        if (!Quantity.allowed(asked.quantity())) {
+            throw Refused.at(
+                    Place.QUANTITY,
+                    asked.quantity() + " pieces cannot be ordered; order " + Quantity.LEAST + " to " + Quantity.MOST);
+        }
+        PreparedCard card = choice.card();
+        Notes notes = explain ? Notes.of(rules.roundingFor(asked.item().product(), card.card())) : Notes.NONE;
+        return new LineStart(asked, choice, Ladders.of(card, asked.item()), card.piece(asked, notes), notes);
+    }
+
+    /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */
+    BigDecimal amount() {
+        return piece.billable() == null
+                ? BigDecimal.ZERO
+                : piece.billable().multiply(BigDecimal.valueOf(asked.quantity()), Decimals.EXACT);
+    }
+
+    /** The breaks that count for this customer and day. */
+    BreaksInForce breaks() {
+        return ladder == null ? BreaksInForce.NONE : ladder.breaks().inForce(asked.group(), asked.day());
+    }
+
+    Sku product() {
+        return asked.item().product().sku();
+    }
+
+    /** What it is counted together with: its place in the basket alone, its product or its card. */
+    Object countedWith(int index) {
+        Over over = ladder == null ? Over.LINE : ladder.definition().over();
+        return switch (over) {
+            case LINE -> index;
+            case PRODUCT -> product();
+            case CARD -> choice.card();
+        };
+    }
+}

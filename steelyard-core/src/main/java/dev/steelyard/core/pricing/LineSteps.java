@@ -1,0 +1,40 @@
+package dev.steelyard.core.pricing;
+
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Step.Point;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** Writes the steps of the line as a whole; the last one is the line, rounded by R3. */
+final class LineSteps {
+
+    private final Notes notes;
+    private @Nullable String label;
+    private String detail = "";
+    private BigDecimal sum = BigDecimal.ZERO;
+
+    LineSteps(Notes notes) {
+        this.notes = notes;
+    }
+
+    /** @param with an amount that the detail ends with; none for none */
+    void add(String nextLabel, String nextDetail, @Nullable BigDecimal with, BigDecimal nextSum) {
+        if (!notes.wanted()) {
+            return;
+        }
+        if (label != null) {
+            notes.line(label, detail, sum, null);
+        }
+        label = nextLabel;
+        detail = with == null ? nextDetail : nextDetail + Decimals.plain(with, 2);
+        sum = nextSum;
+    }
+
+    /** The last step, with what the line comes to. */
+    void end(BigDecimal total) {
+        if (notes.wanted()) {
+            notes.line("Line", detail, total, sum.compareTo(total) == 0 ? null : Point.R3);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package dev.steelyard.core.reckoning;
+
+import java.io.Serial;
+import java.util.List;
+
+/** There is no price. Thrown while a line is worked out and turned into an answer where the line is priced. */
+public final class Refused extends RuntimeException {
+
+    @Serial
+    private static final long serialVersionUID = 1L;
+
+    private final transient List<Fault> faults;
+
+    /** @param faults one or more, the first one named first */
+    public Refused(List<Fault> faults) {
+        super(faults.get(0).message(), null, false, false);
+        this.faults = List.copyOf(faults);
+    }
+
+    public static Refused at(Place place, String message) {
+        return new Refused(List.of(new Fault(place, message)));
+    }
+
+    public List<Fault> faults() {
+        return faults;
+    }
+}

@@ -1,0 +1,70 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Finish;
+import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.JointLimit;
+import dev.steelyard.core.card.NamedRate;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.RateCardBuilder;
+import dev.steelyard.core.card.ShownFigure;
+import dev.steelyard.core.number.Rounding;
+
+/** Reads a rate card. */
+final class CardReader {
+
+    private CardReader() {}
+
+    static RateCard read(Obj in) {
+        version(in);
+        RateCardBuilder card = RateCard.named(in.text("name"))
+                .state(in.word("state", FormatWords.STATES, CardState.LIVE))
+                .formulas(in.word("formulas", FormatWords.FORMULAS, Formulas.WITH_UNITS))
+                .asks(in.objects("asks", AskReader::read))
+                .limits(in.objects("limits", CardReader::limit))
+                .rates(in.objects("namedRates", CardReader::rate))
+                .shown(in.objects("shown", CardReader::shown))
+                .cases(CaseReader.read(in))
+                .productsOwnRows(in.flag("ownRows", false))
+                .unitPriceDecimals(in.optionalWhole("unitPriceDecimals", 0, Rounding.MOST_UNIT_PRICE_DECIMALS));
+        Obj ladder = in.optionalObject("ladder");
+        if (ladder != null) {
+            card.ladder(LadderReader.read(ladder));
+        }
+        Obj finish = in.optionalObject("finish");
+        if (finish != null) {
+            card.finish(new Finish(finish.optionalDecimal("setUp"), finish.optionalDecimal("minimum")));
+            finish.done();
+        }
+        Obj covers = in.optionalObject("covers");
+        if (covers != null) {
+            card.covers(CoversReader.read(covers));
+        }
+        in.done();
+        return card.build();
+    }
+
+    /** The only version there is; a document that says none is of version 1. */
+    static void version(Obj in) {
+        in.optionalWhole("version", 1, 1);
+    }
+
+    private static JointLimit limit(Obj in) {
+        JointLimit limit = new JointLimit(in.text("that"), in.text("say"));
+        in.done();
+        return limit;
+    }
+
+    private static NamedRate rate(Obj in) {
+        NamedRate rate = new NamedRate(in.text("name"), in.decimal("value"), in.text("unit"));
+        in.done();
+        return rate;
+    }
+
+    private static ShownFigure shown(Obj in) {
+        ShownFigure figure =
+                new ShownFigure(in.text("label"), in.text("formula"), in.unit("unit"), in.whole("decimals", 0, 12));
+        in.done();
+        return figure;
+    }
+}

@@ -1,0 +1,106 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.Audience;
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.card.Times;
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Reads which goods, customers and times a card is for. */
+final class CoversReader {
+
+    private static final int DEEPEST = 10;
+
+    private CoversReader() {}
+
+    static Covers read(Obj in) {
+        List<GoodsRule> any = new ArrayList<>(attributes(in));
+        Obj rule = in.optionalObject("rule");
+        if (rule != null) {
+            any.add(rule(rule, 0));
+        }
+        GoodsRule goods = any.isEmpty() ? GoodsRule.EVERYTHING : any.size() == 1 ? any.get(0) : new GoodsRule.Any(any);
+        Covers covers = new Covers(
+                goods,
+                in.textSet("except"),
+                new Audience(
+                        in.textSet("groups"),
+                        in.textSet("notGroups"),
+                        in.optionalFlag("signedIn"),
+                        in.optionalFlag("firstOrder"),
+                        in.textSet("countries")),
+                times(in));
+        in.done();
+        return covers;
+    }
+
+    private static List<GoodsRule> attributes(Obj in) {
+        List<GoodsRule> rules = new ArrayList<>();
+        for (Attribute attribute : Attribute.values()) {
+            if (in.has(attribute.code())) {
+                Set<String> values = in.textSet(attribute.code());
+                if (values.isEmpty()) {
+                    in.fault(attribute.code(), "name at least one, or leave it out");
+                }
+                rules.add(new GoodsRule.Is(attribute, values));
+            }
+        }
+        return rules;
+    }
+
+    private static GoodsRule rule(Obj in, int depth) {
+        if (depth > DEEPEST) {
+            in.fault("", "rules are nested at most " + DEEPEST + " deep");
+            return GoodsRule.EVERYTHING;
+        }
+        List<GoodsRule> parts = new ArrayList<>(attributes(in));
+        if (in.has("all")) {
+            parts.add(new GoodsRule.All(in.objects("all", part -> rule(part, depth + 1))));
+        }
+        if (in.has("any")) {
+            parts.add(new GoodsRule.Any(in.objects("any", part -> rule(part, depth + 1))));
+        }
+        Obj between = in.optionalObject("shelfPrice");
+        if (between != null) {
+            parts.add(new GoodsRule.PriceBetween(between.optionalDecimal("from"), between.optionalDecimal("to")));
+            between.done();
+        }
+        in.done();
+        if (parts.size() != 1) {
+            in.fault(
+                    "",
+                    "a rule is one of all, any, shelfPrice, "
+                            + Arrays.stream(Attribute.values())
+                                    .map(Attribute::code)
+                                    .collect(Collectors.joining(", ")));
+        }
+        return parts.isEmpty() ? GoodsRule.EVERYTHING : parts.get(0);
+    }
+
+    private static Times times(Obj in) {
+        LocalDateTime from = in.optionalMoment("from");
+        LocalDateTime until = in.optionalMoment("until");
+        if (from != null && until != null && !from.isBefore(until)) {
+            in.fault("until", "“until” (" + until + ") must be after “from” (" + from + ")");
+            until = null;
+        }
+        Set<DayOfWeek> days = new LinkedHashSet<>();
+        for (String word : in.texts("days")) {
+            DayOfWeek day = FormatWords.DAYS.get(word);
+            if (day == null) {
+                in.fault("days", "“" + word + "” is none of " + String.join(", ", FormatWords.DAYS.keySet()));
+            } else {
+                days.add(day);
+            }
+        }
+        return new Times(from, until, days, in.optionalTime("opens"), in.optionalTime("closes"));
+    }
+}

@@ -1,0 +1,125 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.format.Document.Order;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/** Reads documents: one, or a list of them. */
+public final class Documents {
+
+    private Documents() {}
+
+    /**
+     * What came of reading.
+     *
+     * @param documents empty where there are issues
+     */
+    public record Reading(List<Document> documents, List<FormatIssue> issues) {}
+
+    /**
+     * Reads a text.
+     *
+     * @param shop counts where a document says nothing about its shop
+     */
+    public static Reading read(String text, ShopRules shop) {
+        JsonNode root;
+        try {
+            root = Json.read(text);
+        } catch (JacksonException notJson) {
+            return new Reading(List.of(), List.of(FormatIssue.at("", fault(notJson))));
+        }
+        return read(root, shop);
+    }
+
+    /** The same for JSON that has been read already. */
+    public static Reading read(JsonNode root, ShopRules shop) {
+        List<FormatIssue> issues = new ArrayList<>();
+        List<Document> documents = new ArrayList<>();
+        if (root.isArray()) {
+            for (int i = 0; i < root.size(); i++) {
+                add(document(Obj.of(root.get(i), "/" + i, issues), "/" + i, shop, issues), documents);
+            }
+        } else {
+            add(document(Obj.of(root, "", issues), "", shop, issues), documents);
+        }
+        return issues.isEmpty()
+                ? new Reading(List.copyOf(documents), List.of())
+                : new Reading(List.of(), List.copyOf(issues));
+    }
+
+    private static void add(@Nullable Document document, List<Document> documents) {
+        if (document != null) {
+            documents.add(document);
+        }
+    }
+
+    private static @Nullable Document document(Obj in, String at, ShopRules shop, List<FormatIssue> issues) {
+        int before = issues.size();
+        CardReader.version(in);
+        String id = in.optionalText("id");
+        in.optionalText("about");
+        Obj said = in.optionalObject("shop");
+        ShopRules rules = said == null ? shop : shop(said);
+        Product product = ProductReader.read(in.object("product"));
+        RateCard card = CardReader.read(in.object("card"));
+        List<Order> orders = in.objects("orders", OrderReader::read);
+        in.done();
+        if (issues.size() > before) {
+            return null;
+        }
+        PreparedCard.Result prepared =
+                PreparedCard.prepare(card, rules.currency().getCurrencyCode());
+        prepared.issues().forEach(issue -> issues.add(FormatIssue.of(at + "/card", issue)));
+        return prepared.card() == null ? null : new Document(id, rules, product, prepared.card(), orders);
+    }
+
+    private static ShopRules shop(Obj in) {
+        String code = in.text("currency");
+        Currency currency = Currency.getAvailableCurrencies().stream()
+                .filter(known -> known.getCurrencyCode().equals(code))
+                .findFirst()
+                .orElse(null);
+        if (currency == null || currency.getDefaultFractionDigits() < 0) {
+            in.fault("currency", "“" + code + "” is no currency of ISO 4217 that is counted in coins");
+        }
+        int digits = currency == null ? 2 : Math.max(0, currency.getDefaultFractionDigits());
+        Integer minor = in.optionalWhole("minorDigits", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
+        Integer decimals = in.optionalWhole("unitPriceDecimals", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
+        in.done();
+        int minorDigits = minor == null ? digits : minor;
+        return new ShopRules(
+                currency == null ? Currency.getInstance("EUR") : currency,
+                new Rounding(minorDigits, decimals == null ? minorDigits : decimals));
+    }
+
+    /** A card alone, as it is exported; its issues are placed from the card's own root. */
+    public static CardReading readCard(String text) {
+        List<FormatIssue> issues = new ArrayList<>();
+        try {
+            RateCard card = CardReader.read(Obj.of(Json.read(text), "", issues));
+            return issues.isEmpty() ? new CardReading(card, List.of()) : new CardReading(null, issues);
+        } catch (JacksonException notJson) {
+            return new CardReading(null, List.of(FormatIssue.at("", fault(notJson))));
+        }
+    }
+
+    /** A card, or what is wrong with its document. */
+    public record CardReading(@Nullable RateCard card, List<FormatIssue> issues) {}
+
+    private static String fault(JacksonException notJson) {
+        String where = notJson.getLocation() == null
+                ? ""
+                : " (line " + notJson.getLocation().getLineNr() + ", column "
+                        + notJson.getLocation().getColumnNr() + ")";
+        return "this is no JSON that can be read: " + notJson.getOriginalMessage() + where;
+    }
+}

@@ -1,0 +1,85 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.ladder.Ladder.Counts;
+import dev.steelyard.core.ladder.Ladder.Mode;
+import dev.steelyard.core.ladder.Ladder.Value;
+import dev.steelyard.core.ladder.Over;
+import java.time.DayOfWeek;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/** The words of the format for things that are one of a few. */
+final class FormatWords {
+
+    static final Map<String, Counts> COUNTS = words("pieces", Counts.PIECES, "amount", Counts.AMOUNT);
+    static final Map<String, Over> OVER = words("line", Over.LINE, "product", Over.PRODUCT, "card", Over.CARD);
+    static final Map<String, Mode> MODES = words("all-units", Mode.ALL_UNITS, "slice", Mode.SLICE, "lot", Mode.LOT);
+    static final Map<String, Value> VALUES = words(
+            "price",
+            Value.PRICE,
+            "percent-off",
+            Value.PERCENT_OFF,
+            "amount-off",
+            Value.AMOUNT_OFF,
+            "lot-total",
+            Value.LOT_TOTAL);
+    static final Map<String, Boolean> SLICES = words("all-units", false, "slice", true);
+    static final Map<String, Boolean> ELSE = words("refuse", false, "next-case", true);
+    static final Map<String, Choice.Look> LOOKS =
+            words("list", Choice.Look.LIST, "cards", Choice.Look.CARDS, "tick", Choice.Look.TICK);
+    static final Map<String, Formulas> FORMULAS = words("with-units", Formulas.WITH_UNITS, "plain", Formulas.PLAIN);
+    static final Map<String, CardState> STATES = words(
+            "draft",
+            CardState.DRAFT,
+            "scheduled",
+            CardState.SCHEDULED,
+            "live",
+            CardState.LIVE,
+            "paused",
+            CardState.PAUSED,
+            "ended",
+            CardState.ENDED);
+    static final Map<String, Measurement.Type> TYPES = types();
+    static final Map<String, DayOfWeek> DAYS = days();
+
+    private FormatWords() {}
+
+    /** The word for a value. */
+    static <T> String of(Map<String, T> words, T value) {
+        return words.entrySet().stream()
+                .filter(entry -> entry.getValue().equals(value))
+                .findFirst()
+                .orElseThrow()
+                .getKey();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> Map<String, T> words(Object... pairs) {
+        Map<String, T> words = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            words.put((String) pairs[i], (T) pairs[i + 1]);
+        }
+        return words;
+    }
+
+    private static Map<String, Measurement.Type> types() {
+        Map<String, Measurement.Type> types = new LinkedHashMap<>();
+        for (Measurement.Type type : Measurement.Type.values()) {
+            types.put(type.code(), type);
+        }
+        return types;
+    }
+
+    private static Map<String, DayOfWeek> days() {
+        Map<String, DayOfWeek> days = new LinkedHashMap<>();
+        for (DayOfWeek day : DayOfWeek.values()) {
+            days.put(day.name().substring(0, 3).toLowerCase(Locale.ROOT), day);
+        }
+        return days;
+    }
+}

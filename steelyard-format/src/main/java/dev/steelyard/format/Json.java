@@ -1,0 +1,59 @@
+package dev.steelyard.format;
+
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.JsonNodeFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How this format's JSON is read: exact decimals, no doubled names, bounded depth and length. */
+public final class Json {
+
+    /** Levels that arrays and objects may be nested. */
+    public static final int DEEPEST = 64;
+
+    private static final int LONGEST_TEXT = 100_000;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(DEEPEST)
+                            .maxStringLength(LONGEST_TEXT)
+                            .maxNumberLength(1000)
+                            .build())
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .build();
+
+    private Json() {}
+
+    /**
+     * Reads a text.
+     *
+     * @throws JacksonException where it is no JSON, or too deep or long
+     */
+    public static JsonNode read(String text) {
+        return MAPPER.readTree(text);
+    }
+
+    /** Writes a document, indented. */
+    public static String write(JsonNode node) {
+        return MAPPER.writeValueAsString(node);
+    }
+
+    static ObjectNode object() {
+        return MAPPER.createObjectNode();
+    }
+
+    /** One level of a JSON Pointer, escaped. */
+    static String step(String name) {
+        return "/" + name.replace("~", "~0").replace("/", "~1");
+    }
+}

@@ -1,0 +1,364 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * An object that is being read: gives each field as what it must be, and keeps what is wrong with its place. What is
+ * wrong reads as something harmless, so that reading goes on and all faults are found at once.
+ */
+final class Obj {
+
+    private static final int SHOWN = 60;
+    private static final String UNITS =
+            Arrays.stream(Unit.values()).map(Unit::code).collect(Collectors.joining(", "));
+
+    private final JsonNode node;
+    private final String at;
+    private final List<FormatIssue> issues;
+    private final Set<String> known = new HashSet<>();
+
+    private Obj(JsonNode node, String at, List<FormatIssue> issues) {
+        this.node = node;
+        this.at = at;
+        this.issues = issues;
+    }
+
+    static Obj of(JsonNode node, String at, List<FormatIssue> issues) {
+        if (!node.isObject()) {
+            issues.add(FormatIssue.at(at, "this is " + words(node) + "; it must be an object"));
+            return new Obj(Json.object(), at, new ArrayList<>());
+        }
+        return new Obj(node, at, issues);
+    }
+
+    /** Where a field is. */
+    String at(String field) {
+        return at + Json.step(field);
+    }
+
+    void fault(String field, String message) {
+        issues.add(FormatIssue.at(field.isEmpty() ? at : at(field), message));
+    }
+
+    /** Whether a field is there and not null. */
+    boolean has(String field) {
+        known.add(field);
+        return !node.path(field).isMissingNode() && !node.path(field).isNull();
+    }
+
+    /** Whether a field is there, null or not. */
+    boolean names(String field) {
+        known.add(field);
+        return node.has(field);
+    }
+
+    private boolean missing(String field) {
+        if (has(field)) {
+            return false;
+        }
+        fault(field, "“" + field + "” is missing");
+        return true;
+    }
+
+    String text(String field) {
+        return missing(field) ? "" : Objects.requireNonNullElse(optionalText(field), "");
+    }
+
+    @Nullable
+    String optionalText(String field) {
+        if (!has(field)) {
+            return null;
+        }
+        JsonNode value = node.path(field);
+        if (!value.isString()) {
+            fault(field, "this is " + words(value) + "; it must be a text");
+            return null;
+        }
+        return value.stringValue();
+    }
+
+    BigDecimal decimal(String field) {
+        return missing(field) ? BigDecimal.ZERO : Objects.requireNonNullElse(optionalDecimal(field), BigDecimal.ZERO);
+    }
+
+    @Nullable
+    BigDecimal optionalDecimal(String field) {
+        return has(field) ? decimal(node.path(field), at(field)) : null;
+    }
+
+    private @Nullable BigDecimal decimal(JsonNode value, String where) {
+        if (value.isNumber()) {
+            BigDecimal number = value.decimalValue();
+            if (number.scale() < 0
+                    || number.scale() > DecimalText.MOST_DIGITS
+                    || number.precision() > DecimalText.MOST_DIGITS) {
+                issues.add(FormatIssue.at(
+                        where, "a number has at most " + DecimalText.MOST_DIGITS + " digits and no exponent"));
+                return null;
+            }
+            return number;
+        }
+        if (value.isString()) {
+            DecimalText.Reading reading = DecimalText.read(value.stringValue());
+            if (reading.fault() != null
+                    || !value.stringValue().equals(value.stringValue().strip())) {
+                issues.add(FormatIssue.at(
+                        where,
+                        reading.fault() == null
+                                ? "a number has no spaces"
+                                : reading.fault().message()));
+                return null;
+            }
+            return reading.value();
+        }
+        issues.add(FormatIssue.at(where, "this is " + words(value) + "; it must be a number, as 6.90 or \"6.90\""));
+        return null;
+    }
+
+    int whole(String field, int least, int most) {
+        Integer value = missing(field) ? null : optionalWhole(field, least, most);
+        return value == null ? least : value;
+    }
+
+    @Nullable
+    Integer optionalWhole(String field, int least, int most) {
+        if (!has(field)) {
+            return null;
+        }
+        JsonNode value = node.path(field);
+        if (!value.isIntegralNumber()
+                || value.bigIntegerValue().compareTo(BigInteger.valueOf(least)) < 0
+                || value.bigIntegerValue().compareTo(BigInteger.valueOf(most)) > 0) {
+            fault(field, "this is " + words(value) + "; it must be a whole number from " + least + " to " + most);
+            return null;
+        }
+        return value.intValue();
+    }
+
+    boolean flag(String field, boolean otherwise) {
+        Boolean value = optionalFlag(field);
+        return value == null ? otherwise : value;
+    }
+
+    @Nullable
+    Boolean optionalFlag(String field) {
+        if (!has(field)) {
+            return null;
+        }
+        JsonNode value = node.path(field);
+        if (!value.isBoolean()) {
+            fault(field, "this is " + words(value) + "; it must be true or false");
+            return null;
+        }
+        return value.booleanValue();
+    }
+
+    /** One of some words. */
+    <T> T word(String field, Map<String, T> words, @Nullable T otherwise) {
+        T first = words.values().iterator().next();
+        if (otherwise != null ? !has(field) : missing(field)) {
+            return otherwise != null ? otherwise : first;
+        }
+        String text = optionalText(field);
+        T value = text == null ? null : words.get(text);
+        if (text != null && value == null) {
+            fault(field, "“" + shortened(text) + "” is none of " + String.join(", ", words.keySet()));
+        }
+        return value == null ? first : value;
+    }
+
+    Unit unit(String field) {
+        return missing(field) ? Unit.ONE : Objects.requireNonNullElse(optionalUnit(field), Unit.ONE);
+    }
+
+    /** A unit by its code, with its UCUM code beside it where one is given. */
+    @Nullable
+    Unit optionalUnit(String field) {
+        String ucum = optionalText(ucumOf(field));
+        String code = optionalText(field);
+        if (code == null) {
+            return null;
+        }
+        Unit unit = Unit.of(code).orElse(null);
+        if (unit == null) {
+            fault(field, "there is no unit “" + shortened(code) + "”; there are " + UNITS);
+        } else if (ucum != null && !ucum.equals(unit.ucum())) {
+            fault(
+                    ucumOf(field),
+                    "“" + shortened(ucum) + "” is not the UCUM code of " + code + ", which is " + unit.ucum());
+        }
+        return unit;
+    }
+
+    /** The field that holds the UCUM code beside a unit. */
+    static String ucumOf(String field) {
+        return field.equals("unit") ? "ucum" : field + "Ucum";
+    }
+
+    @Nullable
+    LocalDate optionalDay(String field) {
+        return parsed(field, "a day as 2027-04-01", LocalDate::parse);
+    }
+
+    @Nullable
+    LocalTime optionalTime(String field) {
+        return parsed(field, "a time as 09:30", LocalTime::parse);
+    }
+
+    /** A day, whose beginning is meant, or a day with a time. */
+    @Nullable
+    LocalDateTime optionalMoment(String field) {
+        return parsed(
+                field,
+                "a day as 2027-04-01 or a moment as 2027-04-01T09:30",
+                text -> text.contains("T")
+                        ? LocalDateTime.parse(text)
+                        : LocalDate.parse(text).atStartOfDay());
+    }
+
+    private <T> @Nullable T parsed(String field, String wanted, Function<String, T> parse) {
+        String text = optionalText(field);
+        if (text == null) {
+            return null;
+        }
+        try {
+            return parse.apply(text);
+        } catch (DateTimeException noSuchTime) {
+            fault(field, "“" + shortened(text) + "” is not " + wanted);
+            return null;
+        }
+    }
+
+    /** An object in a field; an empty one, with a fault, where it is missing. */
+    Obj object(String field) {
+        if (missing(field)) {
+            return new Obj(Json.object(), at(field), new ArrayList<>());
+        }
+        return of(node.path(field), at(field), issues);
+    }
+
+    @Nullable
+    Obj optionalObject(String field) {
+        return has(field) ? of(node.path(field), at(field), issues) : null;
+    }
+
+    /** The objects in an array; none where the field is not there. */
+    <T> List<T> objects(String field, Function<Obj, T> read) {
+        return items(field, (item, where) -> read.apply(of(item, where, issues)));
+    }
+
+    List<String> texts(String field) {
+        return items(field, (item, where) -> {
+            if (!item.isString()) {
+                issues.add(FormatIssue.at(where, "this is " + words(item) + "; it must be a text"));
+                return "";
+            }
+            return item.stringValue();
+        });
+    }
+
+    Set<String> textSet(String field) {
+        return new LinkedHashSet<>(texts(field));
+    }
+
+    List<BigDecimal> decimals(String field) {
+        return items(field, (item, where) -> Objects.requireNonNullElse(decimal(item, where), BigDecimal.ZERO));
+    }
+
+    /** Rows of cells, of which some may be empty. */
+    List<List<@Nullable BigDecimal>> table(String field) {
+        return items(field, (row, where) -> {
+            List<@Nullable BigDecimal> cells = new ArrayList<>();
+            if (!row.isArray()) {
+                issues.add(FormatIssue.at(where, "this is " + words(row) + "; it must be a list of prices"));
+                return cells;
+            }
+            for (int i = 0; i < row.size(); i++) {
+                cells.add(row.get(i).isNull() ? null : decimal(row.get(i), where + "/" + i));
+            }
+            return cells;
+        });
+    }
+
+    <T> List<T> items(String field, BiFunction<JsonNode, String, T> read) {
+        List<T> items = new ArrayList<>();
+        if (!has(field)) {
+            return items;
+        }
+        JsonNode array = node.path(field);
+        if (!array.isArray()) {
+            fault(field, "this is " + words(array) + "; it must be a list");
+            return items;
+        }
+        for (int i = 0; i < array.size(); i++) {
+            items.add(read.apply(array.get(i), at(field) + "/" + i));
+        }
+        return items;
+    }
+
+    /** The fields of an object by name; none where it is not there. */
+    Map<String, JsonNode> fields(String field) {
+        Map<String, JsonNode> fields = new LinkedHashMap<>();
+        if (has(field)) {
+            if (node.path(field).isObject()) {
+                node.path(field).properties().forEach(one -> fields.put(one.getKey(), one.getValue()));
+            } else {
+                fault(field, "this is " + words(node.path(field)) + "; it must be an object");
+            }
+        }
+        return fields;
+    }
+
+    List<FormatIssue> issues() {
+        return issues;
+    }
+
+    /** Names every field that nobody asked for. */
+    void done() {
+        for (String name : node.propertyNames()) {
+            if (!known.contains(name)) {
+                fault(
+                        name,
+                        "there is no field “" + shortened(name) + "” here; there are "
+                                + known.stream().sorted().collect(Collectors.joining(", ")));
+            }
+        }
+    }
+
+    /** What a value is, in words. */
+    static String words(JsonNode value) {
+        return switch (value.getNodeType()) {
+            case OBJECT -> "an object";
+            case ARRAY -> "a list";
+            case STRING -> "the text “" + shortened(value.stringValue()) + "”";
+            case NUMBER -> "the number " + shortened(value.toString());
+            case BOOLEAN -> value.toString();
+            default -> "null";
+        };
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
+    }
+}

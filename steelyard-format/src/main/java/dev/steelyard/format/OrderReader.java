@@ -1,0 +1,89 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.format.Document.Expected;
+import dev.steelyard.format.Document.Line;
+import dev.steelyard.format.Document.Order;
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/** Reads the orders of a document, with what they must come to. */
+final class OrderReader {
+
+    private static final int MOST_BEFORE = 100;
+
+    private OrderReader() {}
+
+    static Order read(Obj in) {
+        Line line = line(in);
+        List<Line> before = in.objects("before", other -> {
+            Line read = line(other);
+            other.done();
+            return read;
+        });
+        if (before.size() > MOST_BEFORE) {
+            in.fault("before", "at most " + MOST_BEFORE + " lines stand before an order");
+        }
+        Customer customer = new Customer(
+                in.optionalText("group"),
+                in.flag("signedIn", false),
+                in.flag("firstOrder", false),
+                in.optionalText("country"));
+        LocalDateTime at = in.optionalMoment("date");
+        Obj expect = in.optionalObject("expect");
+        Order order = new Order(line, before, customer, at, expect == null ? null : expected(expect));
+        in.done();
+        return order;
+    }
+
+    private static Line line(Obj in) {
+        String sku = in.optionalText("sku");
+        String fault = sku == null ? null : Sku.fault(sku);
+        if (fault != null) {
+            in.fault("sku", fault);
+        }
+        BigDecimal quantity = in.decimal("quantity");
+        Map<String, Answer> answers = new LinkedHashMap<>();
+        in.fields("answers").forEach((name, value) -> answers.put(name, answer(value, in, name)));
+        return new Line(sku, quantity, new Answers(answers, in.optionalText("pack")));
+    }
+
+    private static Answer answer(JsonNode value, Obj in, String name) {
+        if (value.isString()) {
+            return Answer.of(value.stringValue());
+        } else if (value.isNumber()) {
+            return Answer.of(value.asString());
+        } else if (value.isObject()) {
+            Obj answer = Obj.of(value, in.at("answers") + Json.step(name), in.issues());
+            BigDecimal number = answer.decimal("value");
+            String unit = answer.text("unit");
+            answer.done();
+            return new Answer.Typed(number.toPlainString(), unit);
+        }
+        in.issues()
+                .add(FormatIssue.at(
+                        in.at("answers") + Json.step(name),
+                        "this is " + Obj.words(value) + "; an answer is a text, a number, or a value with a unit"));
+        return Answer.of("");
+    }
+
+    private static Expected expected(Obj in) {
+        Expected expected = new Expected(
+                in.optionalDecimal("line"),
+                in.optionalDecimal("unit"),
+                in.optionalDecimal("billable"),
+                in.optionalText("refused"));
+        if ((expected.line() == null) == (expected.refused() == null)) {
+            in.fault("", "what is expected has either “line” or “refused”");
+        }
+        in.done();
+        return expected;
+    }
+}

@@ -1,0 +1,115 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.format.Document.Expected;
+import dev.steelyard.format.Document.Line;
+import dev.steelyard.format.Document.Order;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Prices the orders of a document. */
+public final class Trials {
+
+    private Trials() {}
+
+    /**
+     * Prices one order with its reckoning.
+     *
+     * @param now counts where the order says no time
+     */
+    public static LineResult price(Document document, Order order, LocalDateTime now) {
+        List<OrderLine> lines = new ArrayList<>();
+        for (Line line : order.before()) {
+            lines.add(line(document, line));
+        }
+        lines.add(line(document, order.line()));
+        LocalDateTime at = order.at() == null ? now : order.at();
+        RefusedLine quantity = badQuantity(order.line().quantity());
+        if (quantity != null) {
+            return quantity;
+        }
+        return book(document).explain(lines, order.customer(), at).get(lines.size() - 1);
+    }
+
+    /** The document's card above the shelf price, for its goods. The card counts whatever state it is in. */
+    public static PriceBook book(Document document) {
+        RateCard card = document.card().card();
+        PreparedCard counted = card.state() == CardState.LIVE
+                ? document.card()
+                : PreparedCard.prepare(
+                                card.toBuilder().state(CardState.LIVE).build(),
+                                document.shop().currency().getCurrencyCode())
+                        .orThrow();
+        return PriceBook.of(document.shop(), List.of(counted), List.of(document.product()));
+    }
+
+    private static OrderLine line(Document document, Line line) {
+        Sku sku = line.sku() == null ? document.product().items().get(0).sku() : new Sku(line.sku());
+        long quantity = Quantity.allowed(line.quantity()) ? line.quantity().longValueExact() : 0;
+        return new OrderLine(sku, quantity, line.answers());
+    }
+
+    /** A number that is no whole one is refused as it was given. */
+    private static @Nullable RefusedLine badQuantity(BigDecimal quantity) {
+        if (Quantity.allowed(quantity)) {
+            return null;
+        }
+        DecimalText.Fault fault = Quantity.read(quantity.toPlainString()).fault();
+        return new RefusedLine(Place.QUANTITY, fault == null ? "this quantity cannot be ordered" : fault.message());
+    }
+
+    /** Whether an order came to what was expected; none where nothing was said or it did, else what differs. */
+    public static @Nullable String mismatch(Order order, LineResult result) {
+        Expected expected = order.expected();
+        if (expected == null) {
+            return null;
+        }
+        if (result instanceof RefusedLine refused) {
+            String place = refused.place().code();
+            return place.equals(expected.refused())
+                    ? null
+                    : "expected " + words(expected) + ", but it is refused (" + place + "): " + refused.message();
+        }
+        PricedLine line = (PricedLine) result;
+        boolean same = expected.refused() == null
+                && equal(expected.line(), line.total().value())
+                && equal(expected.unit(), line.shownPerPiece().value())
+                && (expected.billable() == null
+                        || line.billable() != null
+                                && equal(
+                                        expected.billable(),
+                                        line.billable().value().setScale(6, RoundingMode.HALF_UP)));
+        return same
+                ? null
+                : "expected " + words(expected) + ", but it comes to " + line.total() + " (" + line.shownPerPiece()
+                        + " each" + (line.billable() == null ? "" : ", " + line.billable()) + ")";
+    }
+
+    private static String words(Expected expected) {
+        if (expected.refused() != null) {
+            return "a refusal (" + expected.refused() + ")";
+        }
+        String unit = expected.unit() == null ? "" : " (" + expected.unit().toPlainString() + " each)";
+        return Objects.requireNonNull(expected.line()).toPlainString() + unit;
+    }
+
+    private static boolean equal(@Nullable BigDecimal expected, BigDecimal found) {
+        return expected == null || expected.compareTo(found) == 0;
+    }
+}

@@ -1,0 +1,52 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.format.Document.Order;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.Currency;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** The worked examples, as files that any program may be held against. */
+final class Examples {
+
+    static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
+    static final LocalDateTime ANY_DAY = LocalDateTime.of(2026, 11, 23, 12, 0);
+
+    private Examples() {}
+
+    /** One order of a document. */
+    record Example(Document document, Order order) {
+        @Override
+        public String toString() {
+            return document.id() + " " + order.line().quantity() + " "
+                    + order.line().answers().byName().values();
+        }
+    }
+
+    static List<Document> documents(String file) {
+        Documents.Reading reading = Documents.read(text(file), EURO);
+        if (!reading.issues().isEmpty()) {
+            throw new IllegalStateException(reading.issues().toString());
+        }
+        return reading.documents();
+    }
+
+    static Stream<Example> orders(String file) {
+        return documents(file).stream()
+                .flatMap(document -> document.orders().stream().map(order -> new Example(document, order)));
+    }
+
+    static String text(String file) {
+        try (InputStream in = Examples.class.getResourceAsStream("/examples/" + file)) {
+            return new String(Objects.requireNonNull(in, file).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException notRead) {
+            throw new UncheckedIOException(notRead);
+        }
+    }
+}
