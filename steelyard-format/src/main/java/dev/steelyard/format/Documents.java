@@ -9,8 +9,8 @@ import dev.steelyard.format.Document.Order;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /** Reads documents: one, or a list of them. */
@@ -31,13 +31,10 @@ public final class Documents {
      * @param shop counts where a document says nothing about its shop
      */
     public static Reading read(String text, ShopRules shop) {
-        JsonNode root;
-        try {
-            root = Json.read(text);
-        } catch (JacksonException notJson) {
-            return new Reading(List.of(), List.of(FormatIssue.at("", fault(notJson))));
-        }
-        return read(root, shop);
+        Json.Parsed parsed = Json.parse(text);
+        return parsed.root() == null
+                ? new Reading(List.of(), List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))))
+                : read(parsed.root(), shop);
     }
 
     /** The same for JSON that has been read already. */
@@ -103,23 +100,15 @@ public final class Documents {
 
     /** A card alone, as it is exported; its issues are placed from the card's own root. */
     public static CardReading readCard(String text) {
-        List<FormatIssue> issues = new ArrayList<>();
-        try {
-            RateCard card = CardReader.read(Obj.of(Json.read(text), "", issues));
-            return issues.isEmpty() ? new CardReading(card, List.of()) : new CardReading(null, issues);
-        } catch (JacksonException notJson) {
-            return new CardReading(null, List.of(FormatIssue.at("", fault(notJson))));
+        Json.Parsed parsed = Json.parse(text);
+        if (parsed.root() == null) {
+            return new CardReading(null, List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))));
         }
+        List<FormatIssue> issues = new ArrayList<>();
+        RateCard card = CardReader.read(Obj.of(parsed.root(), "", issues));
+        return issues.isEmpty() ? new CardReading(card, List.of()) : new CardReading(null, issues);
     }
 
     /** A card, or what is wrong with its document. */
     public record CardReading(@Nullable RateCard card, List<FormatIssue> issues) {}
-
-    private static String fault(JacksonException notJson) {
-        String where = notJson.getLocation() == null
-                ? ""
-                : " (line " + notJson.getLocation().getLineNr() + ", column "
-                        + notJson.getLocation().getColumnNr() + ")";
-        return "this is no JSON that can be read: " + notJson.getOriginalMessage() + where;
-    }
 }

@@ -1,5 +1,7 @@
 package dev.steelyard.format;
 
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
@@ -8,6 +10,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How this format's JSON is read: exact decimals, no doubled names, bounded depth and length. */
@@ -35,9 +38,29 @@ public final class Json {
     private Json() {}
 
     /**
-     * Reads a text.
+     * A text that was read, or why it could not be.
      *
-     * @throws JacksonException where it is no JSON, or too deep or long
+     * @param root none where there is a fault
+     */
+    public record Parsed(@Nullable JsonNode root, @Nullable String fault) {}
+
+    /** Reads a text; one that is no JSON, or too deep or long, is a fault that says where. */
+    public static Parsed parse(String text) {
+        try {
+            return new Parsed(MAPPER.readTree(text), null);
+        } catch (JacksonException notJson) {
+            String where = notJson.getLocation() == null
+                    ? ""
+                    : " (line " + notJson.getLocation().getLineNr() + ", column "
+                            + notJson.getLocation().getColumnNr() + ")";
+            return new Parsed(null, "this is no JSON that can be read: " + notJson.getOriginalMessage() + where);
+        }
+    }
+
+    /**
+     * Reads a text that this program wrote.
+     *
+     * @throws JacksonException where it is no JSON after all
      */
     public static JsonNode read(String text) {
         return MAPPER.readTree(text);
@@ -48,8 +71,14 @@ public final class Json {
         return MAPPER.writeValueAsString(node);
     }
 
-    static ObjectNode object() {
+    /** An empty object. */
+    public static ObjectNode object() {
         return MAPPER.createObjectNode();
+    }
+
+    /** An empty list. */
+    public static ArrayNode array() {
+        return MAPPER.createArrayNode();
     }
 
     /** One level of a JSON Pointer, escaped. */

@@ -67,6 +67,13 @@ public final class Http {
         return send(request(path, namesAndValues).header("HX-Request", "true"));
     }
 
+    /** Posts a body as a program would. */
+    public Answer postBody(String path, String contentType, String body) {
+        return send(HttpRequest.newBuilder(URI.create(url + path))
+                .header("Content-Type", contentType)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     private HttpRequest.Builder request(String path, String... namesAndValues) {
         List<String> pairs = new ArrayList<>();
         for (int i = 0; i < namesAndValues.length; i += 2) {

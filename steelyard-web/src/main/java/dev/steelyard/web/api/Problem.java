@@ -1,0 +1,43 @@
+package dev.steelyard.web.api;
+
+import java.util.Arrays;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+
+/** What a request can be refused for, each with a page of its own (RFC 9457, “type”). */
+enum Problem {
+    BODY_TOO_LARGE("body-too-large", HttpStatus.CONTENT_TOO_LARGE, "The body is too large"),
+    NOT_JSON("not-json", HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The body is no JSON by its Content-Type"),
+    DOCUMENT("document", HttpStatus.UNPROCESSABLE_CONTENT, "The document cannot be used"),
+    TOO_MANY_DOCUMENTS("too-many-documents", HttpStatus.UNPROCESSABLE_CONTENT, "There are too many documents"),
+    TOO_MANY_ORDERS("too-many-orders", HttpStatus.UNPROCESSABLE_CONTENT, "There are too many orders"),
+    TOO_LONG("too-long", HttpStatus.UNPROCESSABLE_CONTENT, "Pricing this takes too long");
+
+    private final String code;
+    private final HttpStatus status;
+    private final String title;
+
+    Problem(String code, HttpStatus status, String title) {
+        this.code = code;
+        this.status = status;
+        this.title = title;
+    }
+
+    String code() {
+        return code;
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    String title() {
+        return title;
+    }
+
+    static Optional<Problem> of(String code) {
+        return Arrays.stream(values())
+                .filter(problem -> problem.code.equals(code))
+                .findFirst();
+    }
+}

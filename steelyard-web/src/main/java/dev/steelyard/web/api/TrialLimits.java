@@ -1,0 +1,20 @@
+package dev.steelyard.web.api;
+
+import java.time.Duration;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * How much one request may ask for.
+ *
+ * @param bodyBytes of the body
+ * @param documents in a list
+ * @param orders of all documents together
+ * @param time after which no further order is begun
+ */
+@ConfigurationProperties("steelyard.trials")
+record TrialLimits(
+        @DefaultValue("1000000") int bodyBytes,
+        @DefaultValue("50") int documents,
+        @DefaultValue("1000") int orders,
+        @DefaultValue("5s") Duration time) {}
