@@ -59,6 +59,12 @@ public record Measurement(
                 null);
     }
 
+    /** The same for any value within its limits. */
+    public Measurement withoutStep() {
+        return new Measurement(
+                name, label, type, unit, otherUnits, least, most, null, start, false, help, tooSmall, tooLarge);
+    }
+
     /** What kind of thing is measured. */
     public enum Type {
         LENGTH("length", Dimension.LENGTH),

@@ -1,10 +1,12 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShownFigure;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Symbol;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.CasePreparer.PreparedCase;
 import dev.steelyard.core.reckoning.Fault;
@@ -95,6 +97,12 @@ public final class PreparedCard {
     /** The card's breaks; none where it has none. */
     public @Nullable PreparedLadder ladder() {
         return ladder;
+    }
+
+    /** The ladder that counts for an item: the product's own rows where the card says so and there are some. */
+    public @Nullable PreparedLadder ladderFor(Item item) {
+        PriceRows rows = card.ownRowsFor(item);
+        return rows == null ? ladder : PreparedLadder.of(rows);
     }
 
     /**

@@ -31,7 +31,7 @@ record LineStart(Asked asked, CardChoice choice, @Nullable PreparedLadder ladder
         }
         PreparedCard card = choice.card();
         Notes notes = explain ? Notes.of(rules.roundingFor(asked.item().product(), card.card())) : Notes.NONE;
-        return new LineStart(asked, choice, Ladders.of(card, asked.item()), card.piece(asked, notes), notes);
+        return new LineStart(asked, choice, card.ladderFor(asked.item()), card.piece(asked, notes), notes);
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */

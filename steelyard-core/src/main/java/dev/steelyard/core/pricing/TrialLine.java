@@ -1,0 +1,88 @@
+package dev.steelyard.core.pricing;
+
+import dev.steelyard.core.card.Finish;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.Piece;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.reckoning.Notes;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A single line under one card, whatever the card covers: for curves and findings, which try many. */
+public final class TrialLine {
+
+    private final LineStart start;
+    private final Rounding rounding;
+
+    private TrialLine(LineStart start, Rounding rounding) {
+        this.start = start;
+        this.rounding = rounding;
+    }
+
+    /**
+     * Reads the answers and prices a piece.
+     *
+     * @throws Refused where there is no price
+     */
+    public static TrialLine of(PreparedCard card, Asked asked, ShopRules rules) {
+        CardChoice choice = new CardChoice(card, List.of());
+        return new TrialLine(
+                LineStart.of(asked, choice, rules, false),
+                rules.roundingFor(asked.item().product(), card.card()));
+    }
+
+    /**
+     * The line's price.
+     *
+     * @throws Refused where there is none
+     */
+    public PricedLine price() {
+        return new LinePricer(start, rounding).price(tally());
+    }
+
+    /** The piece before any break. */
+    public Piece piece() {
+        return start.piece();
+    }
+
+    /**
+     * What the line comes to before it is rounded: line = R3(max(minimum, quantity × R2(perPiece) + rest)).
+     *
+     * @param perPiece exact; none where pieces differ in price, and rest is all there is
+     * @param rest charges per line and set-up; the pieces too where they differ in price
+     * @param reached the break that counts; none below the first
+     */
+    public record Unrounded(
+            @Nullable BigDecimal perPiece, BigDecimal rest, @Nullable BigDecimal minimum, @Nullable Break reached) {}
+
+    /**
+     * The line before rounding.
+     *
+     * @throws Refused where there is no price
+     */
+    public Unrounded unrounded() {
+        PiecePricer pieces = new PiecePricer(
+                start.piece(), start.ladder() == null ? null : start.ladder().definition(), rounding);
+        Laddered laddered = new LadderPricer(start, pieces, tally(), Notes.NONE).price();
+        Finish finish = start.choice().card().card().finish();
+        BigDecimal rest = pieces.sum(How.PER_LINE);
+        if (finish.setUp() != null) {
+            rest = rest.add(finish.setUp(), Decimals.EXACT);
+        }
+        BigDecimal perPiece = laddered.perPiece() == null ? null : pieces.exact(laddered.reached());
+        return new Unrounded(
+                perPiece,
+                perPiece == null ? rest.add(laddered.sum(), Decimals.EXACT) : rest,
+                finish.minimum(),
+                laddered.reached());
+    }
+
+    private Tally tally() {
+        return Tally.NONE.plus(start.asked().quantity(), start.amount());
+    }
+}
