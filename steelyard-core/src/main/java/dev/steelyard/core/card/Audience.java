@@ -32,6 +32,41 @@ public record Audience(
         return new Audience(Set.of(groups), Set.of(), null, null, Set.of());
     }
 
+    /** Whether some customer may be of both. */
+    boolean meets(Audience other) {
+        boolean groups = groupsIn.isEmpty()
+                ? !groupsOut.containsAll(other.groupsIn) || other.groupsIn.isEmpty()
+                : groupsIn.stream().anyMatch(other::mayBe);
+        boolean mutual = other.groupsIn.isEmpty() || other.groupsIn.stream().anyMatch(this::mayBe);
+        boolean places = countries.isEmpty()
+                || other.countries.isEmpty()
+                || countries.stream().anyMatch(other.countries::contains);
+        return groups
+                && mutual
+                && places
+                && (signedIn == null || other.signedIn == null || signedIn.equals(other.signedIn))
+                && (firstOrder == null || other.firstOrder == null || firstOrder.equals(other.firstOrder));
+    }
+
+    private boolean mayBe(String group) {
+        return (groupsIn.isEmpty() || groupsIn.contains(group)) && !groupsOut.contains(group);
+    }
+
+    /** Whether everyone of another is of this too. */
+    boolean takesAllOf(Audience other) {
+        boolean groups = groupsIn.isEmpty() || !other.groupsIn.isEmpty() && groupsIn.containsAll(other.groupsIn);
+        boolean none = other.groupsIn.isEmpty()
+                ? other.groupsOut.containsAll(groupsOut)
+                : other.groupsIn.stream().allMatch(this::mayBe);
+        boolean places =
+                countries.isEmpty() || !other.countries.isEmpty() && countries.containsAll(other.countries);
+        return groups
+                && none
+                && places
+                && (signedIn == null || signedIn.equals(other.signedIn))
+                && (firstOrder == null || firstOrder.equals(other.firstOrder));
+    }
+
     @Nullable
     PassedOverFor reasonAgainst(Customer customer) {
         String group = customer.group();

@@ -24,6 +24,16 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
         return goods.fits(product) && !except.contains(product.sku().value());
     }
 
+    /** Whether there is a customer and a moment that both are for, whatever the goods. */
+    public boolean meets(Covers other) {
+        return audience.meets(other.audience) && times.meets(other.times);
+    }
+
+    /** Whether this is for every customer and moment that another is for, whatever the goods. */
+    public boolean takesAllOf(Covers other) {
+        return audience.takesAllOf(other.audience) && times.takesAllOf(other.times);
+    }
+
     /** Why a card that covers the product is not for this customer or moment; none where it is. */
     public @Nullable PassedOverFor reasonAgainst(Customer customer, LocalDateTime at) {
         PassedOverFor reason = audience.reasonAgainst(customer);

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -40,6 +41,21 @@ public record Times(
                 Set.of(),
                 null,
                 null);
+    }
+
+    /** Whether there may be a moment of both: hours and days of the week are taken as if they met. */
+    boolean meets(Times other) {
+        return (from == null || other.until == null || from.isBefore(other.until))
+                && (other.from == null || until == null || other.from.isBefore(until));
+    }
+
+    /** Whether every moment of another is one of this. */
+    boolean takesAllOf(Times other) {
+        boolean dates = (from == null || other.from != null && !other.from.isBefore(from))
+                && (until == null || other.until != null && !other.until.isAfter(until));
+        boolean hours = opens == null && closes == null
+                || Objects.equals(opens, other.opens) && Objects.equals(closes, other.closes);
+        return dates && hours && (days.isEmpty() || !other.days.isEmpty() && days.containsAll(other.days));
     }
 
     /** Why it does not count at a moment; none where it does. */

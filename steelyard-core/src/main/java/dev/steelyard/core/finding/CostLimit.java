@@ -14,6 +14,12 @@ record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) 
         return new CostLimit(cost, marginPercent);
     }
 
+    /** What is wrong with the price of a piece whose cost is of so many units; none where nothing is. */
+    @Nullable
+    String fault(Money price, BigDecimal units) {
+        return cost == null ? null : new CostLimit(cost.multiply(units, Decimals.EXACT), marginPercent).fault(price);
+    }
+
     /** What is wrong with a price; none where nothing is. */
     @Nullable
     String fault(Money price) {

@@ -4,38 +4,110 @@ import dev.steelyard.core.ladder.BreakKey;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something wrong or odd in the prices of some goods.
+ * Something wrong or odd in the prices of some goods or in a card.
  *
  * @param message one sentence with the figures that show it
- * @param place the break it is about; none where it is the shelf price
+ * @param place the price row it is about; none where it is the shelf price, or a card's
+ * @param at the part of the card it is about, as a JSON Pointer (RFC 6901); empty for the whole card or for own rows
  * @param mend what one click would do about it; none where only the owner can tell
+ * @param found how it was found
  */
-public record Finding(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {
+public record Finding(
+        Code code,
+        String message,
+        @Nullable BreakKey place,
+        String at,
+        @Nullable Mend mend,
+        Found found) {
+
+    /** About a product's own rows, by analysis. */
+    Finding(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {
+        this(code, message, place, "", mend, Found.BY_ANALYSIS);
+    }
+
+    /** About a part of a card, by analysis. */
+    static Finding analysed(Code code, String at, String message, @Nullable Mend mend) {
+        return new Finding(code, message, null, at, mend, Found.BY_ANALYSIS);
+    }
+
+    /** About a part of a card, by search. */
+    static Finding searched(Code code, String at, String message, @Nullable Mend mend) {
+        return new Finding(code, message, null, at, mend, Found.BY_SEARCH);
+    }
+
+    /** How it was found. */
+    public enum Found {
+        /** From the card as it is written: nothing of the kind is left out. */
+        BY_ANALYSIS,
+        /** By trying many allowed inputs: there may be more of the kind. */
+        BY_SEARCH
+    }
 
     /** What is found, each with how grave it is. */
     public enum Code {
         /** A larger order costs less in total than a smaller one. */
-        CLIFF("cliff", Severity.WARNS),
+        CLIFF("cliff", "Cliff", Severity.WARNS),
         /** A unit price that goes up with quantity. */
-        RISES("rises", Severity.WARNS),
+        RISES("rises", "Rises", Severity.WARNS),
         /** A break that changes nothing. */
-        NO_OP("no-op", Severity.NOTE),
+        NO_OP("no-op", "No effect", Severity.NOTE),
+        /** A break, case or option that no order reaches. */
+        NEVER_REACHED("never-reached", "Never reached", Severity.WARNS),
         /** A price under the unit cost, or under the shop's smallest margin. */
-        BELOW_COST("below-cost", Severity.WARNS),
+        BELOW_COST("below-cost", "Below cost", Severity.WARNS),
+        /** An allowed input whose price is below 0. */
+        NEGATIVE("negative", "Below zero", Severity.STOPS),
+        /** An allowed input that costs nothing. */
+        ZERO("zero", "Costs nothing", Severity.WARNS),
+        /** Over 100 times the shelf price or, without one, the median of the searched prices. */
+        TOO_DEAR("too-dear", "Very dear", Severity.WARNS),
+        /** An allowed input that divides by zero or fails. */
+        DIVISION("division", "Fails", Severity.STOPS),
+        /** An allowed input without a price. */
+        NO_PRICE("no-price", "No price", Severity.WARNS),
+        /** A cell dearer than the next larger size. */
+        GRID_ORDER("grid-order", "Grid out of order", Severity.WARNS),
+        /** A pack that costs more per unit than a smaller pack or the own amount. */
+        PACK_DEARER("pack-dearer", "Pack dearer", Severity.WARNS),
+        /** Units are not checked. */
+        PLAIN_UNITS("plain-units", "Units not checked", Severity.NOTE),
+        /** Plain mode: numbers that would fit another unit of the kind. */
+        UNIT_JUMP("unit-jump", "Unit slip", Severity.WARNS),
+        /** Cards that cover the same goods, customers and time. */
+        OVERLAP("overlap", "Overlap", Severity.NOTE),
+        /** A card that can never win. */
+        SHADOWED("shadowed", "Never used", Severity.WARNS),
+        /** No product matches. */
+        COVERS_NOTHING("covers-nothing", "Covers nothing", Severity.WARNS),
         /** A group pays more than everyone. */
-        GROUP_DEARER("group-dearer", Severity.WARNS);
+        GROUP_DEARER("group-dearer", "Group dearer", Severity.WARNS),
+        /** Shopper limits wider than the grid or the last lot. */
+        LIMITS("limits", "Limits too wide", Severity.WARNS),
+        /** A kept trial whose price has changed. */
+        CHECK_WEIGHT("check-weight", "Check weight", Severity.WARNS),
+        /** A price that looks like a percentage. */
+        PERCENT_AS_PRICE("percent-as-price", "A percentage?", Severity.WARNS),
+        /** A percentage that looks like a price. */
+        PRICE_AS_PERCENT("price-as-percent", "A price?", Severity.WARNS);
 
         private final String text;
+        private final String title;
         private final Severity severity;
 
-        Code(String text, Severity severity) {
+        Code(String text, String title, Severity severity) {
             this.text = text;
+            this.title = title;
             this.severity = severity;
         }
 
-        /** The code as written in files and on pages. */
+        /** The code as written in files. */
         public String text() {
             return text;
+        }
+
+        /** A word or two for people. */
+        public String title() {
+            return title;
         }
 
         public Severity severity() {
@@ -43,8 +115,10 @@ public record Finding(Code code, String message, @Nullable BreakKey place, @Null
         }
     }
 
-    /** How grave a finding is. */
+    /** How grave a finding is, the gravest first. */
     public enum Severity {
+        /** A card with it cannot go live. */
+        STOPS,
         WARNS,
         NOTE
     }

@@ -4,6 +4,7 @@ import dev.steelyard.core.formula.Formula;
 import dev.steelyard.core.formula.ast.Failure;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.run.FormulaFailure;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
@@ -55,11 +56,11 @@ final class Calc {
     private Refused refused(FormulaFailure failure) {
         String part = failure.span().of(formula.toString());
         if (failure.failure() == Failure.MISSING && part.contains(Scope.SHELF_PRICE)) {
-            return Refused.at(Place.PIECE, "these goods have no shelf price, which “" + formula + "” needs");
+            return Refused.at(Place.PIECE, Kind.NO_PRICE, "these goods have no shelf price, which “" + formula + "” needs");
         }
         if (failure.failure() == Failure.MISSING) {
-            return Refused.at(Place.FORMULA, "“" + part + "” is not asked here, and “" + formula + "” needs it");
+            return Refused.at(Place.FORMULA, Kind.FAILED, "“" + part + "” is not asked here, and “" + formula + "” needs it");
         }
-        return Refused.at(Place.FORMULA, failure.failure().words() + ": “" + part + "”");
+        return Refused.at(Place.FORMULA, Kind.FAILED, failure.failure().words() + ": “" + part + "”");
     }
 }

@@ -1,6 +1,7 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Step.Figure;
@@ -40,8 +41,9 @@ final class GridWay implements Way {
             if (grid.elseNextCase()) {
                 return null;
             }
-            throw Refused.at(
-                    Place.GRID, column < 0 || row < 0 ? beyond() : "this size is not made: " + cell(column, row));
+            throw column < 0 || row < 0
+                    ? Refused.at(Place.GRID, Kind.BEYOND, beyond())
+                    : Refused.at(Place.GRID, Kind.NO_PRICE, "this size is not made: " + cell(column, row));
         }
         if (run.notes().wanted()) {
             run.notes().piece("Price grid", lead + "next size up, " + cell(column, row), price, null);

@@ -161,6 +161,15 @@ public final class PreparedCard {
         return List.copyOf(shown);
     }
 
+    /** Whether a choice is shown for these answers and an option of it picked. */
+    public boolean picked(Asked asked, String choice) {
+        Run run = new Run(scope, asked, Notes.NONE);
+        read(run, asked.answers().pack() == null ? Set.of() : ownAmountsBeside(asked.answers().pack()));
+        return asks.stream()
+                .filter(ask -> ask.ask().name().equals(choice))
+                .anyMatch(ask -> ask instanceof PreparedChoice one && !one.picked(run).isEmpty());
+    }
+
     private void read(Run run, Set<String> notAsked) {
         run.begin(piecesSlot, shelfPriceSlot);
         card.rates().forEach(rate -> run.show(rate.name(), rate.value(), rate.unit()));

@@ -51,6 +51,11 @@ final class PreparedChoice implements PreparedAsk {
         return charges.get(run.frame().text(slot));
     }
 
+    /** The option picked; empty where none was. */
+    String picked(Run run) {
+        return run.frame().text(slot);
+    }
+
     private String options() {
         return String.join(", ", ask.optionNames());
     }

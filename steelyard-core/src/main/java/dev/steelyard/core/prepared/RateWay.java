@@ -4,6 +4,7 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.ladder.Breaks;
 import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
@@ -67,7 +68,7 @@ final class RateWay implements Way {
     private BigDecimal billable(Run run, String lead) {
         BigDecimal measured = amount.number(run);
         if (measured.signum() < 0) {
-            throw Refused.at(Place.AMOUNT, "the amount comes to less than 0: " + shown(measured));
+            throw Refused.at(Place.AMOUNT, Kind.NO_PRICE, "the amount comes to less than 0: " + shown(measured));
         }
         Notes notes = run.notes();
         if (notes.wanted()) {

@@ -1,5 +1,6 @@
 package dev.steelyard.core.prepared;
 
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import java.math.BigDecimal;
@@ -22,7 +23,7 @@ interface Way {
     Way SHELF_PRICE = (run, lead) -> {
         BigDecimal price = run.item().shelfPrice();
         if (price == null) {
-            throw Refused.at(Place.PIECE, run.item().name() + " has no price yet");
+            throw Refused.at(Place.PIECE, Kind.NO_PRICE, run.item().name() + " has no price yet");
         }
         if (run.notes().wanted()) {
             run.notes().piece("Shelf price", lead + run.item().name(), price, null);

@@ -9,6 +9,7 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
@@ -197,6 +198,7 @@ final class LadderPricer {
         if (further > 0 && by.furtherPiece() == null) {
             throw Refused.at(
                     Place.QUANTITY,
+                    Kind.BEYOND,
                     "sold up to " + Decimals.plain(Objects.requireNonNull(upTo), 0) + "; ask us for more");
         }
         BigDecimal sum = lotOf(reached, quantity());

@@ -6,6 +6,7 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
@@ -37,7 +38,7 @@ final class LinePricer {
             throw PiecePricer.tooLarge();
         }
         if (sum.signum() < 0) {
-            throw Refused.at(Place.PIECE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
         }
         Money total = rounding.lineTotal(sum);
         steps.end(total.value());

@@ -9,6 +9,7 @@ import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.prepared.AppliedCharge.How;
 import dev.steelyard.core.prepared.Piece;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import java.math.BigDecimal;
@@ -35,7 +36,7 @@ final class PiecePricer {
         this.fixed = sum(How.PER_PIECE);
         this.percent = sum(How.PERCENT);
         if (whole.signum() < 0) {
-            throw Refused.at(Place.PIECE, "the price of a piece comes to less than 0: " + Decimals.plain(whole, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the price of a piece comes to less than 0: " + Decimals.plain(whole, 2));
         }
     }
 
@@ -56,7 +57,7 @@ final class PiecePricer {
                 ? reduced(charged(whole, whole), Objects.requireNonNull(reached))
                 : chargedAfter(reached);
         if (one.signum() < 0) {
-            throw Refused.at(Place.PIECE, "the price of one piece comes to less than 0: " + Decimals.plain(one, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the price of one piece comes to less than 0: " + Decimals.plain(one, 2));
         }
         if (Decimals.tooLarge(one)) {
             throw tooLarge();
@@ -119,6 +120,6 @@ final class PiecePricer {
     }
 
     static Refused tooLarge() {
-        return Refused.at(Place.PIECE, "the line comes to 1000000000000 or more, which is refused");
+        return Refused.at(Place.PIECE, Kind.TOO_LARGE, "the line comes to 1000000000000 or more, which is refused");
     }
 }

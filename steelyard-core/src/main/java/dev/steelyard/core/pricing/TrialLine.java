@@ -45,6 +45,11 @@ public final class TrialLine {
         return new LinePricer(start, rounding).price(tally());
     }
 
+    /** Whether a choice was shown and an option of it picked. */
+    public boolean shows(String choice) {
+        return start.choice().card().picked(start.asked(), choice);
+    }
+
     /** The piece before any break. */
     public Piece piece() {
         return start.piece();

@@ -21,6 +21,11 @@ public final class Refused extends RuntimeException {
         return new Refused(List.of(new Fault(place, message)));
     }
 
+    /** A fault of the card. */
+    public static Refused at(Place place, Fault.Kind kind, String message) {
+        return new Refused(List.of(new Fault(place, kind, message)));
+    }
+
     public List<Fault> faults() {
         return faults;
     }

@@ -28,21 +28,11 @@ record FindingView(
             label = "Take “from " + off.at().from().toPlainString() + "” off";
         }
         return new FindingView(
-                name(finding),
+                finding.code().title() + ".",
                 finding.code().severity() == Finding.Severity.WARNS,
                 finding.message(),
                 field,
                 label,
                 value);
-    }
-
-    private static String name(Finding finding) {
-        return switch (finding.code()) {
-            case CLIFF -> "Cliff.";
-            case RISES -> "Rises.";
-            case NO_OP -> "No effect.";
-            case BELOW_COST -> "Below cost.";
-            case GROUP_DEARER -> "Group dearer.";
-        };
     }
 }

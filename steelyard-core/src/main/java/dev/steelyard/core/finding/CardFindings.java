@@ -1,0 +1,126 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.prepared.PreparedLadder;
+import dev.steelyard.core.pricing.ShopRules;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds what is wrong or odd about a card: from the card as it is written where that can be, else by trying allowed
+ * inputs within a budget, always the same ones for the same card.
+ */
+public final class CardFindings {
+
+    /** Inputs tried where nobody says how many. */
+    public static final int BUDGET = 2000;
+
+    private static final long SEED = 20270401;
+    private static final int CURVES = 6;
+
+    private final ShopRules rules;
+    private final @Nullable BigDecimal smallestMargin;
+    private final int budget;
+
+    /**
+     * @param smallestMargin in percent of the price; none for “not below cost”
+     * @param budget how many inputs are tried, for each day and product
+     */
+    public CardFindings(ShopRules rules, @Nullable BigDecimal smallestMargin, int budget) {
+        this.rules = rules;
+        this.smallestMargin = smallestMargin;
+        this.budget = budget;
+    }
+
+    /**
+     * All findings of a card for an item, the gravest first.
+     *
+     * @param today breaks that begin later are looked at on their days too
+     * @param kept trials that must come to what they came to
+     */
+    public List<Finding> of(PreparedCard card, Item item, LocalDate today, List<CheckWeight> kept) {
+        List<Finding> found = new ArrayList<>();
+        found.addAll(WrittenFindings.of(card, item));
+        found.addAll(PlainModeFindings.of(card));
+        found.addAll(CheckWeights.of(card, kept, rules));
+        for (LocalDate day : daysOfChange(card, item, today)) {
+            String when = day.equals(today) ? "" : "as of " + day + ": ";
+            List<Probe> probes = new Inputs(card, item, day, SEED)
+                    .some(budget).stream()
+                            .map(asked -> Probe.of(card, asked, rules))
+                            .filter(Probe::allowed)
+                            .toList();
+            List<Finding> ofDay = new ArrayList<>();
+            ofDay.addAll(new LadderFindings(card, rules).of(trials(probes)));
+            ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules));
+            ofDay.addAll(new SearchFindings(card, rules, CostLimit.of(item.unitCost(), smallestMargin)).of(probes));
+            ofDay.forEach(finding -> found.add(since(finding, when)));
+        }
+        Map<Object, Finding> once = new LinkedHashMap<>();
+        found.forEach(finding -> once.putIfAbsent(List.of(finding.code(), finding.at(), unsaid(finding)), finding));
+        return once.values().stream()
+                .sorted(Comparator.comparing(finding -> finding.code().severity()))
+                .toList();
+    }
+
+    /** The same fault on a later day is not said again. */
+    private static String unsaid(Finding finding) {
+        int said = finding.message().startsWith("As of ") ? finding.message().indexOf(": ") + 2 : 0;
+        return finding.message().substring(said).toLowerCase(Locale.ROOT);
+    }
+
+    private static Finding since(Finding finding, String when) {
+        String message = when + finding.message();
+        return new Finding(
+                finding.code(),
+                Character.toUpperCase(message.charAt(0)) + message.substring(1),
+                finding.place(),
+                finding.at(),
+                finding.mend(),
+                finding.found());
+    }
+
+    /** A few different trials whose curves are looked at. */
+    private static List<Asked> trials(List<Probe> probes) {
+        List<Asked> priced = probes.stream()
+                .filter(probe -> probe.line() != null)
+                .map(Probe::asked)
+                .toList();
+        Map<Answers, Asked> different = new LinkedHashMap<>();
+        priced.forEach(asked -> different.putIfAbsent(asked.answers(), asked));
+        List<Asked> all = List.copyOf(different.values());
+        int every = Math.max(1, all.size() / CURVES);
+        return IntStream.range(0, all.size())
+                .filter(i -> i % every == 0)
+                .limit(CURVES)
+                .mapToObj(all::get)
+                .toList();
+    }
+
+    private static SortedSet<LocalDate> daysOfChange(PreparedCard card, Item item, LocalDate today) {
+        SortedSet<LocalDate> days = new TreeSet<>(List.of(today));
+        PreparedLadder ladder = card.ladderFor(item);
+        if (ladder != null) {
+            ladder.breaks().all().stream()
+                    .flatMap(row -> Stream.of(row.validity().from(), row.validity().until()))
+                    .filter(day -> day != null && day.isAfter(today))
+                    .limit(CURVES)
+                    .forEach(days::add);
+        }
+        return days;
+    }
+}

@@ -1,0 +1,37 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.ShopRules;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** Holds kept trials against what they must come to. */
+final class CheckWeights {
+
+    private CheckWeights() {}
+
+    static List<Finding> of(PreparedCard card, List<CheckWeight> kept, ShopRules rules) {
+        List<Finding> found = new ArrayList<>();
+        for (CheckWeight weight : kept) {
+            Probe probe = Probe.of(card, weight.asked(), rules);
+            Money is = probe.line() == null ? null : probe.line().total();
+            BigDecimal was = weight.line();
+            boolean same = was == null ? is == null : is != null && is.value().compareTo(was) == 0;
+            if (!same) {
+                String now = is == null
+                        ? "is refused: " + Objects.requireNonNull(probe.fault()).message()
+                        : "is " + is;
+                found.add(Finding.analysed(
+                        Code.CHECK_WEIGHT,
+                        "",
+                        "“" + weight.name() + "” was " + (was == null ? "refused" : was.toPlainString()) + ", " + now,
+                        null));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,99 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.reckoning.Step.Figure;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+
+/** Cases, options and breaks that none of the inputs tried reached. */
+final class NeverReached {
+
+    private NeverReached() {}
+
+    static List<Finding> of(PreparedCard card, List<Probe> probes) {
+        List<Finding> found = new ArrayList<>();
+        cases(card, probes, found);
+        choices(card, probes, found);
+        rateBreaks(card, probes, found);
+        return found;
+    }
+
+    private static void cases(PreparedCard card, List<Probe> probes, List<Finding> found) {
+        Set<Integer> used = new HashSet<>();
+        boolean failing = false;
+        for (Probe probe : probes) {
+            if (probe.started() != null) {
+                used.add(probe.started().piece().caseIndex());
+            } else {
+                failing = true; // which case it would have been is not known
+            }
+        }
+        int count = card.card().cases().all().size();
+        for (int i = 0; i < count && !failing; i++) {
+            if (!used.contains(i)) {
+                String why = i == count - 1
+                        ? "the cases above it take all orders"
+                        : "its condition did not hold, or a case above it took the order";
+                found.add(Finding.searched(
+                        Code.NEVER_REACHED,
+                        "/cases/" + i,
+                        "Case " + (i + 1) + " was used by none of " + probes.size() + " inputs tried: " + why,
+                        i == count - 1 ? null : new Mend.Remove("/cases/" + i)));
+            }
+        }
+    }
+
+    private static void choices(PreparedCard card, List<Probe> probes, List<Finding> found) {
+        for (int i = 0; i < card.card().asks().size(); i++) {
+            if (card.card().asks().get(i) instanceof Choice choice
+                    && choice.shownWhen() != null
+                    && probes.stream().noneMatch(probe -> probe.started() != null
+                            && probe.started().shows(choice.name()))) {
+                found.add(Finding.searched(
+                        Code.NEVER_REACHED,
+                        "/asks/" + i + "/shownWhen",
+                        "“" + choice.label() + "” was shown for none of " + probes.size() + " inputs tried",
+                        null));
+            }
+        }
+    }
+
+    private static void rateBreaks(PreparedCard card, List<Probe> probes, List<Finding> found) {
+        for (int i = 0; i < card.card().cases().all().size(); i++) {
+            if (card.card().cases().all().get(i).piece() instanceof PiecePrice.Rate rate && rate.breaks() != null) {
+                BigDecimal largest = largest(probes, i);
+                for (int row = 0; row < rate.breaks().rows().size(); row++) {
+                    BigDecimal from = rate.breaks().rows().get(row).from();
+                    if (largest.signum() > 0 && rate.unit().toBase(from).compareTo(largest) > 0) {
+                        String at = "/cases/" + i + "/piece/rate/breaks/rows/" + row;
+                        found.add(Finding.searched(
+                                Code.NEVER_REACHED,
+                                at,
+                                "The break from " + new Figure(from, 0, rate.unit())
+                                        + " is above the largest amount found, "
+                                        + new Figure(rate.unit().fromBase(largest), 0, rate.unit()),
+                                new Mend.Remove(at)));
+                    }
+                }
+            }
+        }
+    }
+
+    private static BigDecimal largest(List<Probe> probes, int caseIndex) {
+        return probes.stream()
+                .filter(probe -> probe.started() != null
+                        && probe.started().piece().caseIndex() == caseIndex)
+                .map(probe -> Objects.requireNonNull(probe.started()).piece().billable())
+                .filter(Objects::nonNull)
+                .max(Comparator.naturalOrder())
+                .orElse(BigDecimal.ZERO);
+    }
+}

@@ -1,0 +1,104 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.finding.Finding.Code;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+
+/** What is odd about cards beside each other: which cover the same, which can never win, which cover nothing. */
+public final class OrderFindings {
+
+    private static final int MOST_COMPARED = 50;
+
+    private final List<RateCard> order;
+    private final Map<List<Integer>, Integer> together = new LinkedHashMap<>();
+    private final int[] covered;
+    private final int[] shadowed;
+    private final Map<Integer, Integer> shadow = new HashMap<>();
+
+    private OrderFindings(List<RateCard> order) {
+        this.order = order;
+        this.covered = new int[order.size()];
+        this.shadowed = new int[order.size()];
+    }
+
+    /**
+     * Findings by the index of the card they are about.
+     *
+     * @param order live and scheduled cards in the order in which they are tried
+     */
+    public static Map<Integer, List<Finding>> of(List<RateCard> order, List<Product> goods) {
+        OrderFindings findings = new OrderFindings(order);
+        for (Product product : goods) {
+            findings.look(product);
+        }
+        return findings.found();
+    }
+
+    private void look(Product product) {
+        List<Integer> covering = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            if (order.get(i).covers().covers(product)) {
+                covering.add(i);
+            }
+        }
+        for (int later : covering) {
+            covered[later]++;
+        }
+        for (int k = 1; k < Math.min(covering.size(), MOST_COMPARED); k++) {
+            int later = covering.get(k);
+            boolean taken = false;
+            for (int earlier : covering.subList(0, k)) {
+                Covers one = order.get(earlier).covers();
+                Covers other = order.get(later).covers();
+                if (one.meets(other)) {
+                    together.merge(List.of(earlier, later), 1, Integer::sum);
+                }
+                if (!taken && one.takesAllOf(other)) {
+                    taken = true;
+                    shadow.putIfAbsent(later, earlier);
+                }
+            }
+            shadowed[later] += taken ? 1 : 0;
+        }
+    }
+
+    private Map<Integer, List<Finding>> found() {
+        Map<Integer, List<Finding>> found = new TreeMap<>();
+        for (int i = 0; i < order.size(); i++) {
+            List<Finding> ofCard = new ArrayList<>();
+            if (covered[i] == 0) {
+                ofCard.add(Finding.analysed(Code.COVERS_NOTHING, "/covers", "No product is covered by this card", null));
+            } else if (shadowed[i] == covered[i]) {
+                ofCard.add(Finding.analysed(
+                        Code.SHADOWED,
+                        "/covers",
+                        "This card can never win: cards above it, such as “"
+                                + order.get(Objects.requireNonNull(shadow.get(i))).name() + "”, take all of its "
+                                + products(covered[i]),
+                        null));
+            }
+            found.put(i, ofCard);
+        }
+        together.forEach((pair, count) -> Objects.requireNonNull(found.get(pair.get(1)))
+                .add(Finding.analysed(
+                        Code.OVERLAP,
+                        "/covers",
+                        "“" + order.get(pair.get(0)).name() + "” comes before this card and wins for "
+                                + products(count) + " that both cover",
+                        null)));
+        found.values().removeIf(List::isEmpty);
+        return found;
+    }
+
+    private static String products(int count) {
+        return count == 1 ? "1 product" : count + " products";
+    }
+}

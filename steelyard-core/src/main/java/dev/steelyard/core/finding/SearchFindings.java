@@ -1,0 +1,163 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.Piece;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Fault.Kind;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** What the inputs tried show. One finding of a kind and place, with the first input that shows it and how many do. */
+final class SearchFindings {
+
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+
+    private final PreparedCard card;
+    private final ShopRules rules;
+    private final CostLimit limit;
+    private final Map<Object, Shown> shown = new LinkedHashMap<>();
+
+    SearchFindings(PreparedCard card, ShopRules rules, CostLimit limit) {
+        this.card = card;
+        this.rules = rules;
+        this.limit = limit;
+    }
+
+    private static final class Shown {
+        private final Code code;
+        private final String at;
+        private final String message;
+        private int count;
+
+        Shown(Code code, String at, String message) {
+            this.code = code;
+            this.at = at;
+            this.message = message;
+        }
+    }
+
+    List<Finding> of(List<Probe> probes) {
+        for (Probe probe : probes) {
+            if (probe.fault() != null) {
+                refused(probe, probe.fault());
+            } else if (probe.line() != null) {
+                priced(probe, probe.line());
+            }
+        }
+        tooDear(probes);
+        groups(probes);
+        List<Finding> found = new ArrayList<>();
+        for (Shown one : shown.values()) {
+            String more = one.count == 1 ? "" : " (and " + (one.count - 1) + " more of " + probes.size() + " inputs tried)";
+            found.add(Finding.searched(one.code, one.at, one.message + more, null));
+        }
+        found.addAll(NeverReached.of(card, probes));
+        return found;
+    }
+
+    private void refused(Probe probe, Fault fault) {
+        Code code = switch (fault.kind()) {
+            case NEGATIVE -> Code.NEGATIVE;
+            case FAILED -> Code.DIVISION;
+            case TOO_LARGE -> Code.TOO_DEAR;
+            default -> Code.NO_PRICE;
+        };
+        if (fault.kind() != Kind.BEYOND) { // limits has said so
+            show(code, "/cases", probe.words(card) + ": " + fault.message());
+        }
+    }
+
+    private void priced(Probe probe, PricedLine line) {
+        String at = "/cases/" + piece(probe).caseIndex();
+        if (line.total().value().signum() == 0) {
+            show(Code.ZERO, at, probe.words(card) + " costs nothing");
+        }
+        String fault = limit.fault(line.shownPerPiece(), measured(probe));
+        if (fault != null) {
+            show(Code.BELOW_COST, at, probe.words(card) + ": " + line.shownPerPiece() + " a piece " + fault);
+        }
+    }
+
+    /** The cost is of a piece, or of a billable unit of measured goods. */
+    private static BigDecimal measured(Probe probe) {
+        Piece piece = piece(probe);
+        return piece.billable() == null || piece.unit() == null
+                ? BigDecimal.ONE
+                : piece.unit().fromBase(piece.billable());
+    }
+
+    private static Piece piece(Probe probe) {
+        return Objects.requireNonNull(probe.started()).piece();
+    }
+
+    private void tooDear(List<Probe> probes) {
+        List<BigDecimal> prices = probes.stream()
+                .filter(probe -> probe.line() != null)
+                .map(probe -> Objects.requireNonNull(probe.line()).shownPerPiece().value())
+                .sorted()
+                .toList();
+        if (prices.isEmpty()) {
+            return;
+        }
+        BigDecimal median = prices.get(prices.size() / 2);
+        for (Probe probe : probes) {
+            PricedLine line = probe.line();
+            if (line == null) {
+                continue;
+            }
+            BigDecimal usual = line.shelfPrice() == null ? median : line.shelfPrice();
+            if (usual.signum() > 0 && line.shownPerPiece().value().compareTo(usual.multiply(HUNDRED)) > 0) {
+                show(
+                        Code.TOO_DEAR,
+                        "/cases/" + piece(probe).caseIndex(),
+                        probe.words(card) + ": " + line.shownPerPiece() + " a piece is over 100 times "
+                                + (line.shelfPrice() == null ? "the usual " : "the shelf price ")
+                                + Decimals.plain(usual, 2));
+            }
+        }
+    }
+
+    private void groups(List<Probe> probes) {
+        Set<String> groups = new TreeSet<>();
+        if (card.card().ladder() != null) {
+            card.card().ladder().rows().stream()
+                    .map(Break::group)
+                    .filter(Objects::nonNull)
+                    .forEach(groups::add);
+        }
+        for (String group : groups) {
+            for (Probe probe : probes) {
+                Asked asked = probe.asked();
+                Probe other = Probe.of(
+                        card,
+                        new Asked(asked.item(), asked.quantity(), asked.answers(), group, asked.day()),
+                        rules);
+                if (probe.line() != null
+                        && other.line() != null
+                        && other.line().total().compareTo(probe.line().total()) > 0) {
+                    show(
+                            Code.GROUP_DEARER,
+                            "/ladder",
+                            group + " pays " + other.line().total() + " for " + probe.words(card)
+                                    + ", everyone else only " + probe.line().total());
+                }
+            }
+        }
+    }
+
+    private void show(Code code, String at, String message) {
+        shown.computeIfAbsent(List.of(code, at), any -> new Shown(code, at, message)).count++;
+    }
+}

@@ -1,0 +1,331 @@
+package dev.steelyard.core.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Cases;
+import dev.steelyard.core.card.Charge;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.NamedRate;
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Ladder.Value;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.Validity;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.testing.RandomCards;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class CardFindingsTest {
+
+    private static final Measurement LENGTH = Measurement.of("length", Unit.M, "1", "10", "0.5");
+    private static final Measurement WIDTH = Measurement.of("width", Unit.CM, "20", "100", "1");
+
+    @Test
+    void aLargerOrderThatCostsLessIsMendedByNoCliffs() {
+        Finding cliff = only(Code.CLIFF, goods("24.00"), card(ladder(Value.PRICE, row(5, "21.00"), row(10, "17.50"))));
+        assertThat(cliff.message()).isEqualTo("9 pieces cost 189.00, but 10 cost 175.00: the larger order is 14.00 cheaper");
+        assertThat(cliff.at()).isEqualTo("/ladder/rows/1");
+        assertThat(cliff.mend()).isEqualTo(new Mend.Switch("/ladder/noCliffs", true));
+        assertThat(cliff.found()).isEqualTo(Finding.Found.BY_ANALYSIS);
+    }
+
+    @Test
+    void aPriceThatRisesAndOneThatChangesNothing() {
+        RateCard card = card(ladder(Value.PRICE, row(5, "25.00"), row(10, "25.00"), row(20, "24.50")));
+        assertThat(only(Code.RISES, goods("24.00"), card).message())
+                .isEqualTo("From 5 a piece costs 25.00, more than the 24.00 before");
+        Finding same = only(Code.NO_OP, goods("24.00"), card);
+        assertThat(same.message()).isEqualTo("From 10 changes nothing: a piece costs 25.00 as before");
+        assertThat(same.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
+    }
+
+    @Test
+    void aLargerMeasurementThatCostsLessIsACliffFoundBySearch() {
+        RateCard card = RateCard.named("Rope")
+                .asks(List.of(LENGTH))
+                .piece(new PiecePrice.Rate(
+                        "length",
+                        Unit.M,
+                        new BigDecimal("3"),
+                        null,
+                        null,
+                        null,
+                        new PiecePrice.RateBreaks(false, List.of(row(5, "2")))))
+                .build();
+        Finding cliff = only(Code.CLIFF, goods(null), card);
+        assertThat(cliff.message()).isEqualTo("Length 4.5 m costs 13.50, but 5 m only 10.00 (1 piece, length 4.5 m)");
+        assertThat(cliff.found()).isEqualTo(Finding.Found.BY_SEARCH);
+    }
+
+    @Test
+    void slicesHaveNoCliffsButMayRise() {
+        RateCard card = RateCard.named("Rising")
+                .ladder(new Ladder(
+                        Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.SLICE, Value.AMOUNT_OFF, null,
+                        List.of(row(5, "3"), row(10, "1")), null, null, null, false, false))
+                .build();
+        assertThat(codes(goods("24.00"), card)).containsExactly("rises");
+    }
+
+    @Test
+    void aPriceBelowTheCostOfAPieceOrOfABillableUnit() {
+        assertThat(only(Code.BELOW_COST, goods("24.00", "20.00"), card(ladder(Value.PERCENT_OFF, row(10, "20"))))
+                        .message())
+                .startsWith("10 pieces: 19.20 a piece is below the cost of 20.00 (and ");
+        RateCard measured = RateCard.named("Rope").asks(List.of(LENGTH))
+                .piece(PiecePrice.Rate.of("length", Unit.M, "3.10"))
+                .build();
+        assertThat(codes(goods(null, "3.00"), measured)).isEmpty();
+        assertThat(only(Code.BELOW_COST, goods(null, "3.20"), measured).message())
+                .startsWith("1 piece, length 1 m: 3.10 a piece is below the cost of 3.20");
+    }
+
+    @Test
+    void anAllowedInputBelowZeroStopsTheCard() {
+        RateCard card = RateCard.named("Trade-in")
+                .asks(List.of(Choice.of(
+                        "old",
+                        Choice.Option.of("no", Charge.NONE),
+                        Choice.Option.of("two", new Charge.PerPiece(new BigDecimal("-15"))))))
+                .build();
+        Finding found = only(Code.NEGATIVE, goods("10.00"), card);
+        assertThat(found.code().severity()).isEqualTo(Finding.Severity.STOPS);
+        assertThat(found.message()).startsWith("1 piece, old two: the price of one piece comes to less than 0: -5.00");
+        assertThat(found.found()).isEqualTo(Finding.Found.BY_SEARCH);
+    }
+
+    @Test
+    void anAllowedInputThatDividesByZeroStopsTheCard() {
+        Finding found = only(Code.DIVISION, goods("10.00"), formula("10 EUR / (length / 1 m - 1)"));
+        assertThat(found.message())
+                .startsWith("1 piece, length 1 m: this divides by zero: “10 EUR / (length / 1 m - 1)” (and ");
+        assertThat(found.code().severity()).isEqualTo(Finding.Severity.STOPS);
+    }
+
+    @Test
+    void anInputThatCostsNothingAndOneThatIsVeryDear() {
+        assertThat(only(Code.ZERO, goods("10.00"), formula("(length - 1 m) * 2 EUR/m")).message())
+                .startsWith("1 piece, length 1 m costs nothing");
+        assertThat(only(Code.TOO_DEAR, goods("1.00"), formula("length * 30 EUR/m")).message())
+                .startsWith("1 piece, length 10 m: 300.00 a piece is over 100 times the shelf price 1.00");
+    }
+
+    @Test
+    void goodsWithoutAShelfPriceHaveNoPrice() {
+        assertThat(only(Code.NO_PRICE, goods(null), RateCard.named("Plain").build()).message())
+                .startsWith("1 piece: Goods has no price yet");
+    }
+
+    @Test
+    void aGridOutOfOrderWithAnEmptyCellAndLimitsBeyondIt() {
+        List<BigDecimal> edges = List.of(new BigDecimal("50"), new BigDecimal("90"));
+        List<List<BigDecimal>> prices = new ArrayList<>();
+        prices.add(List.of(new BigDecimal("30"), new BigDecimal("28")));
+        prices.add(Arrays.asList(new BigDecimal("35"), null));
+        RateCard card = RateCard.named("Windows")
+                .asks(List.of(WIDTH, Measurement.of("height", Unit.CM, "20", "90", "1")))
+                .piece(new PiecePrice.Grid("width", "height", Unit.CM, Unit.CM, edges, edges, prices, false))
+                .build();
+        Finding order = only(Code.GRID_ORDER, goods(null), card);
+        assertThat(order.message()).isEqualTo("50 cm by 50 cm costs 30, more than the next column at 28");
+        assertThat(order.mend()).isEqualTo(new Mend.Put("/cases/0/piece/grid/prices/0/0", new BigDecimal("28")));
+        Finding limits = only(Code.LIMITS, goods(null), card);
+        assertThat(limits.message()).isEqualTo("width may be up to 100 cm, but the grid ends at 90 cm");
+        assertThat(limits.mend()).isEqualTo(new Mend.Put("/asks/0/max", new BigDecimal("90")));
+        assertThat(only(Code.NO_PRICE, goods(null), card).message())
+                .contains("this size is not made: width 90 cm, height 90 cm");
+    }
+
+    @Test
+    void aLastLotWithoutAFurtherPriceIsALimit() {
+        RateCard card = RateCard.named("Trays")
+                .ladder(new Ladder(
+                        Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.LOT, Value.LOT_TOTAL, null,
+                        List.of(row(1, "19")), null, BigDecimal.valueOf(8), null, false, false))
+                .build();
+        assertThat(only(Code.LIMITS, goods(null), card).message())
+                .isEqualTo("More than 8 pieces can be asked for and have no price; add a further-piece price to sell them");
+    }
+
+    @Test
+    void aPackDearerThanASmallerOneOrTheOwnAmount() {
+        RateCard card = RateCard.named("Ballast")
+                .asks(List.of(Measurement.of("weight", Unit.KG, "1", "100", "1")))
+                .piece(new PiecePrice.Packs(
+                        List.of(pack("5 kg", "5", "20.00"), pack("10 kg", "10", "42.00")),
+                        new PiecePrice.OwnAmount("weight", Unit.KG, new BigDecimal("4.10"))))
+                .build();
+        List<Finding> found = find(goods(null), card).stream()
+                .filter(one -> one.code() == Code.PACK_DEARER)
+                .toList();
+        assertThat(found)
+                .extracting(Finding::message)
+                .containsExactly(
+                        "The pack of 10 kg costs 4.20 per kg, more than the pack of 5 kg at 4.00",
+                        "The pack of 10 kg costs 4.20 per kg, more than any amount of one’s own at 4.10");
+        assertThat(found.get(0).mend())
+                .isEqualTo(new Mend.Put("/cases/0/piece/packs/packs/1/price", new BigDecimal("40.00")));
+    }
+
+    @Test
+    void plainModeIsNotedAndUnitSlipsAreTold() {
+        RateCard card = RateCard.named("Covers")
+                .formulas(Formulas.PLAIN)
+                .asks(List.of(LENGTH, WIDTH))
+                .rates(List.of(new NamedRate("cloth", new BigDecimal("21"), "EUR/mm2")))
+                .piece(new PiecePrice.ByFormula("length * width * cloth"))
+                .build();
+        assertThat(find(goods(null), card).stream()
+                        .filter(one -> one.code() == Code.UNIT_JUMP)
+                        .map(Finding::message))
+                .containsExactly(
+                        "length is typed in m, width in cm; as bare numbers they do not go together",
+                        "“cloth” is per mm2, but length is typed in m: as bare numbers the price is 1000000 times too small");
+        assertThat(only(Code.PLAIN_UNITS, goods(null), card).code().severity()).isEqualTo(Finding.Severity.NOTE);
+    }
+
+    @Test
+    void aPercentageForAPriceAndAPriceForAPercentage() {
+        Finding percent = only(Code.PERCENT_AS_PRICE, goods("80.00"), card(ladder(Value.PRICE, row(10, "10"))));
+        assertThat(percent.message())
+                .isEqualTo("From 10 a piece costs 10, less than a fifth of the shelf price 80.00; is it percent off?");
+        assertThat(percent.mend()).isEqualTo(new Mend.Write("/ladder/value", "percent-off"));
+        assertThat(only(Code.PRICE_AS_PERCENT, goods("99.00"), card(ladder(Value.PERCENT_OFF, row(10, "95"))))
+                        .mend())
+                .isEqualTo(new Mend.Write("/ladder/value", "price"));
+    }
+
+    @Test
+    void aCaseAnOptionAndABreakThatAreNeverReached() {
+        RateCard card = RateCard.named("Rope")
+                .asks(List.of(
+                        LENGTH,
+                        new Choice(
+                                "end", "End", List.of(Choice.Option.of("cut", Charge.NONE)), null, Choice.Look.LIST,
+                                false, "length > 20 m")))
+                .cases(new Cases(
+                        List.of(new Cases.Conditional("length > 50 m", Case.of(PiecePrice.SHELF_PRICE))),
+                        Case.of(new PiecePrice.Rate(
+                                "length", Unit.M, new BigDecimal("3"), null, null, null,
+                                new PiecePrice.RateBreaks(false, List.of(row(20, "2")))))))
+                .build();
+        assertThat(find(goods("5.00"), card).stream().map(Finding::at))
+                .containsExactlyInAnyOrder("/cases/0", "/asks/1/shownWhen", "/cases/1/piece/rate/breaks/rows/0");
+    }
+
+    @Test
+    void aGroupThatPaysMoreThanEveryone() {
+        RateCard card = card(ladder(
+                Value.PRICE, row(2, "9.00"), new Break(2, new BigDecimal("9.50"), "Boatyard", Validity.ALWAYS)));
+        assertThat(only(Code.GROUP_DEARER, goods("10.00"), card).message())
+                .startsWith("Boatyard pays 19.00 for 2 pieces, everyone else only 18.00");
+    }
+
+    @Test
+    void aKeptTrialThatComesToSomethingElse() {
+        RateCard card = card(ladder(Value.PRICE, row(10, "9.00")));
+        PreparedCard prepared = PreparedCard.prepare(card, "EUR").orThrow();
+        Item item = goods("10.00");
+        List<Finding> found = new CardFindings(RandomCards.EURO, null, 200)
+                .of(
+                        prepared,
+                        item,
+                        RandomCards.DAY,
+                        List.of(
+                                new CheckWeight("A dozen", asked(item, 12), new BigDecimal("107.00")),
+                                new CheckWeight("None", asked(item, 1), null),
+                                new CheckWeight("Ten", asked(item, 10), new BigDecimal("90"))));
+        assertThat(found.stream().filter(one -> one.code() == Code.CHECK_WEIGHT).map(Finding::message))
+                .containsExactly("“A dozen” was 107.00, is 108.00", "“None” was refused, is 10.00");
+    }
+
+    @Test
+    void theSameCardHasTheSameFindingsEachTimeAndRandomCardsEndWithinTheBudget() {
+        RandomCards cards = new RandomCards(5);
+        for (int i = 0; i < 25; i++) {
+            PreparedCard card = cards.card();
+            Item item = cards.product().items().get(0);
+            CardFindings findings = new CardFindings(RandomCards.EURO, null, 200);
+            assertThat(findings.of(card, item, RandomCards.DAY, List.of()))
+                    .isEqualTo(findings.of(card, item, RandomCards.DAY, List.of()));
+        }
+    }
+
+    private static Asked asked(Item item, long quantity) {
+        return new Asked(item, quantity, Answers.NONE, null, RandomCards.DAY);
+    }
+
+    private static PiecePrice.Pack pack(String name, String amount, String price) {
+        return new PiecePrice.Pack(name, new BigDecimal(amount), Unit.KG, new BigDecimal(price));
+    }
+
+    private static RateCard formula(String text) {
+        return RateCard.named("Formula")
+                .asks(List.of(LENGTH))
+                .piece(new PiecePrice.ByFormula(text))
+                .build();
+    }
+
+    private static RateCard card(Ladder ladder) {
+        return RateCard.named("Ladder").ladder(ladder).build();
+    }
+
+    private static Ladder ladder(Value value, Break... rows) {
+        return new Ladder(
+                Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.ALL_UNITS, value, null, List.of(rows), null, null, null,
+                false, false);
+    }
+
+    private static Break row(int from, String value) {
+        return Break.everyone(from, new BigDecimal(value));
+    }
+
+    private static Item goods(String shelfPrice) {
+        return goods(shelfPrice, null);
+    }
+
+    private static Item goods(String shelfPrice, String cost) {
+        return new Product(
+                        new Sku("GOODS"),
+                        "Goods",
+                        shelfPrice == null ? null : new BigDecimal(shelfPrice),
+                        cost == null ? null : new BigDecimal(cost),
+                        null,
+                        null,
+                        List.of())
+                .items()
+                .get(0);
+    }
+
+    private static Finding only(Code code, Item item, RateCard card) {
+        List<Finding> found =
+                find(item, card).stream().filter(one -> one.code() == code).toList();
+        assertThat(found).as("%s", find(item, card)).hasSize(1);
+        return found.get(0);
+    }
+
+    private static List<String> codes(Item item, RateCard card) {
+        return find(item, card).stream().map(one -> one.code().text()).toList();
+    }
+
+    private static List<Finding> find(Item item, RateCard card) {
+        return new CardFindings(RandomCards.EURO, null, 500)
+                .of(PreparedCard.prepare(card, "EUR").orThrow(), item, RandomCards.DAY, List.of());
+    }
+}
