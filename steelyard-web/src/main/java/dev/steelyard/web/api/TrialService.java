@@ -1,8 +1,10 @@
 package dev.steelyard.web.api;
 
+import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.format.Document;
 import dev.steelyard.format.Documents;
+import dev.steelyard.format.FindingWriter;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.format.ResultWriter;
@@ -11,6 +13,7 @@ import dev.steelyard.web.shop.Shops;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Objects;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.stereotype.Service;
@@ -90,6 +93,24 @@ class TrialService {
             }
             orders.add(one);
         }
+        if (findings) {
+            answer.set("findings", findings(document, until));
+        }
         return answer;
+    }
+
+    private ArrayNode findings(Document document, Instant until) {
+        if (clock.instant().isAfter(until)) {
+            throw new ProblemFound(
+                    Problem.TOO_LONG,
+                    "A request is given " + limits.time().toSeconds() + " seconds; they were over before the findings");
+        }
+        CardFindings search =
+                new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET);
+        return FindingWriter.write(search.of(
+                document.card(),
+                document.product().items().get(0),
+                shops.now().toLocalDate(),
+                List.of()));
     }
 }

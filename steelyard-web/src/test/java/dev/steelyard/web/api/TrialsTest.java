@@ -63,6 +63,25 @@ class TrialsTest {
     }
 
     @Test
+    void findingsComeWhenAskedForWithAMendAsAPatch(Http developer) {
+        String ladder = ", \"ladder\": {\"mode\": \"all-units\", \"value\": \"price\","
+                + " \"rows\": [{\"from\": 10, \"value\": \"12.00\"}]}";
+        Http.Answer answer = developer.postBody(
+                "/api/v1/trials?findings=true", "application/json", BRUSHES.formatted(ladder, ""));
+        JsonNode cliff = Json.read(answer.body()).at("/findings/0");
+        assertThat(cliff.get("code").stringValue()).isEqualTo("cliff");
+        assertThat(cliff.get("found").stringValue()).isEqualTo("analysis");
+        assertThat(cliff.at("/mend/0").toString())
+                .isEqualTo("{\"op\":\"add\",\"path\":\"/ladder/noCliffs\",\"value\":true}");
+    }
+
+    @Test
+    void theSchemaIsPublished(Http developer) {
+        assertThat(developer.get("/api/v1/schema").body())
+                .contains("https://json-schema.org/draft/2020-12/schema");
+    }
+
+    @Test
     void aDocumentThatCannotBeUsedNamesEachPlace(Http developer) {
         JsonNode problem = problem(
                 developer,
