@@ -14,6 +14,7 @@ import dev.steelyard.core.formula.run.Frame;
 import dev.steelyard.core.formula.run.NumberEval;
 import dev.steelyard.core.formula.run.Preparation;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Packed;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -97,8 +98,9 @@ public final class Formula {
      * @throws FormulaFailure where it has none for these inputs, or one of 10^12 or more
      */
     public BigDecimal number(Frame frame) {
-        BigDecimal value =
-                Objects.requireNonNull(number, "this formula is a condition").value(frame);
+        NumberEval prepared = Objects.requireNonNull(number, "this formula is a condition");
+        long quick = prepared.quick(frame);
+        BigDecimal value = quick == Packed.NONE ? prepared.value(frame) : Packed.value(quick);
         if (Decimals.tooLarge(value)) {
             throw new FormulaFailure(Failure.TOO_LARGE, root.span());
         }

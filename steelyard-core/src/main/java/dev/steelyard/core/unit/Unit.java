@@ -1,6 +1,7 @@
 package dev.steelyard.core.unit;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Inverse;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +52,6 @@ public enum Unit {
     LB("lb", "[lb_av]", "lb", Dimension.WEIGHT, "0.45359237"),
     ONE("1", "1", "", Dimension.PLAIN, "1");
 
-    private static final int SHORT = 17;
     private static final Map<String, Unit> BY_CODE =
             Arrays.stream(values()).collect(Collectors.toMap(Unit::code, Function.identity()));
 
@@ -68,17 +68,7 @@ public enum Unit {
         this.symbol = symbol;
         this.dimension = dimension;
         this.factor = new BigDecimal(factor);
-        this.inverse = exactInverse(this.factor);
-    }
-
-    /** One over the factor where that ends: multiplying by it gives the digits of the division, sooner. */
-    private static @Nullable BigDecimal exactInverse(BigDecimal factor) {
-        try {
-            BigDecimal inverse = BigDecimal.ONE.divide(factor);
-            return inverse.precision() <= SHORT ? inverse : null;
-        } catch (ArithmeticException endless) {
-            return null;
-        }
+        this.inverse = Inverse.of(this.factor);
     }
 
     /** The unit of a code as written in formulas and files; none for any other text, whatever its case. */

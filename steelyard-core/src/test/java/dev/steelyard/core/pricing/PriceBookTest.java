@@ -21,6 +21,7 @@ import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Reckoning.PassedOver;
@@ -91,7 +92,7 @@ class PriceBookTest {
     @Test
     void goodsWithoutAShelfPriceAreRefused() {
         PriceBook book = PriceBook.of(EURO, List.of(), List.of(Product.of(new Sku("ROPE"), "Rope", null)));
-        assertThat(price(book, line("ROPE", 1))).containsExactly(new RefusedLine(Place.PIECE, "Rope has no price yet"));
+        assertThat(price(book, line("ROPE", 1))).containsExactly(new RefusedLine(List.of(new Fault(Place.PIECE, Fault.Kind.NO_PRICE, "Rope has no price yet"))));
     }
 
     @Test

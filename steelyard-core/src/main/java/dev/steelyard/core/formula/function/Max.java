@@ -1,6 +1,10 @@
 package dev.steelyard.core.formula.function;
 
 import dev.steelyard.core.formula.ast.Kind;
+import dev.steelyard.core.formula.function.FormulaFunction.Count;
+import dev.steelyard.core.formula.function.FormulaFunction.Example;
+import dev.steelyard.core.formula.function.FormulaFunction.Verdict;
+import dev.steelyard.core.number.Packed;
 import java.math.BigDecimal;
 import java.util.List;
 
@@ -44,5 +48,11 @@ final class Max implements NumberFunction {
             most = most.max(value);
         }
         return most;
+    }
+
+    @Override
+    public long quick(long first, long second) {
+        int order = Packed.compare(first, second);
+        return order == Packed.UNKNOWN ? Packed.NONE : order >= 0 ? first : second;
     }
 }

@@ -2,6 +2,7 @@ package dev.steelyard.core.formula.run;
 
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Symbol;
+import dev.steelyard.core.number.Packed;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
@@ -11,20 +12,22 @@ public final class Frame {
 
     private final Scope scope;
     private final @Nullable BigDecimal[] numbers;
+    private final long[] quick;
     private final String[] texts;
 
     /** A frame in which nothing has a value yet: numbers are missing, texts empty. */
     public Frame(Scope scope) {
         this.scope = scope;
         this.numbers = new BigDecimal[scope.symbols().size()];
-        this.texts = new String[scope.symbols().size()];
+        this.quick = new long[numbers.length];
+        this.texts = new String[numbers.length];
+        Arrays.fill(quick, Packed.NONE);
         Arrays.fill(texts, "");
     }
 
     /** Gives a measurement or built-in name its value, in base units. */
     public Frame set(String name, BigDecimal value) {
-        numbers[symbol(name).slot()] = value;
-        return this;
+        return set(symbol(name).slot(), value);
     }
 
     /** Gives a choice its option; empty where it is left open or not shown. */
@@ -36,6 +39,7 @@ public final class Frame {
     /** The same by the symbol's slot, looked up once by who sets many values. */
     public Frame set(int slot, BigDecimal value) {
         numbers[slot] = value;
+        quick[slot] = Packed.of(value);
         return this;
     }
 
@@ -48,6 +52,11 @@ public final class Frame {
     /** The value at a slot; none where it has none yet. */
     public @Nullable BigDecimal number(int slot) {
         return numbers[slot];
+    }
+
+    /** The value at a slot packed; {@link Packed#NONE} where it has none that is short. */
+    long quick(int slot) {
+        return quick[slot];
     }
 
     /** The option at a slot; empty where there is none. */

@@ -1,18 +1,22 @@
 package dev.steelyard.core.formula.run;
 
-import dev.steelyard.core.formula.ast.Failure;
 import dev.steelyard.core.formula.ast.Kind;
 import dev.steelyard.core.formula.ast.Node;
 import dev.steelyard.core.formula.ast.Operator;
 import dev.steelyard.core.formula.ast.Scope;
-import dev.steelyard.core.formula.ast.Span;
 import dev.steelyard.core.formula.ast.Symbol;
-import dev.steelyard.core.formula.ast.Undefined;
 import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.core.formula.function.LogicFunction;
 import dev.steelyard.core.formula.function.NumberFunction;
-import java.math.BigDecimal;
+import dev.steelyard.core.formula.run.Parts.Comparison;
+import dev.steelyard.core.formula.run.Parts.Constant;
+import dev.steelyard.core.formula.run.Parts.Either;
+import dev.steelyard.core.formula.run.Parts.Hundredth;
+import dev.steelyard.core.formula.run.Parts.Named;
+import dev.steelyard.core.formula.run.Parts.Negated;
+import dev.steelyard.core.formula.run.Parts.OfMany;
+import dev.steelyard.core.formula.run.Parts.OfTwo;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -37,25 +41,18 @@ public final class Preparation {
         this.kinds = kinds;
     }
 
-    private record Constant(BigDecimal amount) implements NumberEval {
-        @Override
-        public BigDecimal value(Frame frame) {
-            return amount;
-        }
-    }
-
     /** A node that comes to a number. */
     public NumberEval number(Node node) {
         if (node instanceof Node.Number number) {
-            return new Constant(number.value());
+            return Constant.of(number.value());
         } else if (node instanceof Node.Name name) {
             return named(name);
         } else if (node instanceof Node.Negative negative) {
             NumberEval of = number(negative.of());
-            return folded(frame -> of.value(frame).negate(), of);
+            return folded(new Negated(of), of);
         } else if (node instanceof Node.Percent percent) {
             NumberEval of = number(percent.of());
-            return folded(frame -> of.value(frame).movePointLeft(2), of);
+            return folded(new Hundredth(of), of);
         } else if (node instanceof Node.Binary binary) {
             return arithmetic(binary);
         }
@@ -64,18 +61,7 @@ public final class Preparation {
 
     private NumberEval named(Node.Name name) {
         Symbol symbol = symbol(name);
-        if (symbol.constant() != null) {
-            return new Constant(symbol.constant());
-        }
-        int slot = symbol.slot();
-        Span span = name.span();
-        return frame -> {
-            BigDecimal value = frame.number(slot);
-            if (value == null) {
-                throw new FormulaFailure(Failure.MISSING, span);
-            }
-            return value;
-        };
+        return symbol.constant() != null ? Constant.of(symbol.constant()) : new Named(symbol.slot(), name.span());
     }
 
     /** A long sum is a loop over its parts, whatever its depth as a tree. */
@@ -90,7 +76,7 @@ public final class Preparation {
         List<Chain.Link> links = new ArrayList<>();
         while (!spine.isEmpty()) {
             Node.Binary next = spine.pop();
-            Chain.Link link = new Chain.Link(next.operator(), number(next.right()), next.span());
+            Chain.Link link = Chain.Link.of(next.operator(), number(next.right()), next.span());
             NumberEval folded = links.isEmpty() ? folded(new Chain(first, List.of(link)), first, link.right()) : null;
             if (folded instanceof Constant) {
                 first = folded;
@@ -107,24 +93,14 @@ public final class Preparation {
             ConditionEval condition = condition(call.arguments().get(0));
             NumberEval then = number(call.arguments().get(1));
             NumberEval otherwise = number(call.arguments().get(2));
-            return frame -> condition.holds(frame) ? then.value(frame) : otherwise.value(frame);
+            return new Either(condition, then, otherwise);
         }
         NumberEval[] arguments = call.arguments().stream().map(this::number).toArray(NumberEval[]::new);
-        return folded(applied((NumberFunction) function, arguments, call.span()), arguments);
-    }
-
-    private static NumberEval applied(NumberFunction function, NumberEval[] arguments, Span span) {
-        return frame -> {
-            BigDecimal[] values = new BigDecimal[arguments.length];
-            for (int i = 0; i < arguments.length; i++) {
-                values[i] = arguments[i].value(frame);
-            }
-            try {
-                return Arithmetic.bounded(function.apply(values));
-            } catch (Undefined undefined) {
-                throw new FormulaFailure(undefined.failure(), span);
-            }
-        };
+        NumberFunction applied = (NumberFunction) function;
+        NumberEval made = arguments.length == 2
+                ? new OfTwo(applied, arguments[0], arguments[1], call.span())
+                : new OfMany(applied, List.of(arguments), call.span());
+        return folded(made, arguments);
     }
 
     /** A node that comes to yes or no. */
@@ -165,15 +141,7 @@ public final class Preparation {
         }
         NumberEval left = number(binary.left());
         NumberEval right = number(binary.right());
-        return switch (binary.operator()) {
-            case EQUAL -> frame -> left.value(frame).compareTo(right.value(frame)) == 0;
-            case UNEQUAL -> frame -> left.value(frame).compareTo(right.value(frame)) != 0;
-            case LESS -> frame -> left.value(frame).compareTo(right.value(frame)) < 0;
-            case LESS_OR_EQUAL -> frame -> left.value(frame).compareTo(right.value(frame)) <= 0;
-            case GREATER -> frame -> left.value(frame).compareTo(right.value(frame)) > 0;
-            case GREATER_OR_EQUAL -> frame -> left.value(frame).compareTo(right.value(frame)) >= 0;
-            default -> throw new IllegalArgumentException(binary.operator() + " compares nothing");
-        };
+        return new Comparison(binary.operator(), left, right);
     }
 
     private TextEval text(Node node) {
@@ -197,7 +165,7 @@ public final class Preparation {
             }
         }
         try {
-            return new Constant(eval.value(new Frame(scope)));
+            return Constant.of(eval.value(new Frame(scope)));
         } catch (FormulaFailure failsWhenRun) {
             return eval;
         }
