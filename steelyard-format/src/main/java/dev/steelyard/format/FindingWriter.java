@@ -33,7 +33,9 @@ public final class FindingWriter {
         if (mend instanceof Mend.Remove remove) {
             patch.put("op", "remove").put("path", remove.at());
         } else if (mend instanceof Mend.Put put) {
-            patch.put("op", "add").put("path", put.at()).put("value", put.value().toPlainString());
+            patch.put("op", "add")
+                    .put("path", put.at())
+                    .put("value", put.value().toPlainString());
         } else if (mend instanceof Mend.Switch turn) {
             patch.put("op", "add").put("path", turn.at()).put("value", turn.on());
         } else if (mend instanceof Mend.Write write) {

@@ -22,7 +22,8 @@ class SchemaTest {
 
     @Test
     void theWorkedExamplesFitIt() {
-        assertThat(SCHEMA.validate(Examples.text("lines.json"), InputFormat.JSON)).isEmpty();
+        assertThat(SCHEMA.validate(Examples.text("lines.json"), InputFormat.JSON))
+                .isEmpty();
         assertThat(SCHEMA.validate(Examples.text("more-lines.json"), InputFormat.JSON))
                 .isEmpty();
     }

@@ -58,8 +58,7 @@ public record Audience(
         boolean none = other.groupsIn.isEmpty()
                 ? other.groupsOut.containsAll(groupsOut)
                 : other.groupsIn.stream().allMatch(this::mayBe);
-        boolean places =
-                countries.isEmpty() || !other.countries.isEmpty() && countries.containsAll(other.countries);
+        boolean places = countries.isEmpty() || !other.countries.isEmpty() && countries.containsAll(other.countries);
         return groups
                 && none
                 && places

@@ -71,8 +71,8 @@ public final class CardCurves {
     private Optional<Curve> alongAmount() {
         int index = TrialLine.of(card, trial, rules).piece().caseIndex();
         Case used = card.card().cases().all().get(index);
-        if (!(used.piece() instanceof PiecePrice.Rate rate) || card.card().asks().stream()
-                .anyMatch(ask -> ask.name().equals(AMOUNT))) {
+        if (!(used.piece() instanceof PiecePrice.Rate rate)
+                || card.card().asks().stream().anyMatch(ask -> ask.name().equals(AMOUNT))) {
             return Optional.empty();
         }
         Piece piece = TrialLine.of(card, trial, rules).piece();
@@ -80,7 +80,8 @@ public final class CardCurves {
                 .fromBase(Objects.requireNonNull(piece.billable()))
                 .multiply(BigDecimal.TEN)
                 .max(BigDecimal.TEN);
-        Measurement amount = Measurement.of(AMOUNT, rate.unit(), "0", most.setScale(0, RoundingMode.CEILING).toPlainString(), "1");
+        Measurement amount = Measurement.of(
+                AMOUNT, rate.unit(), "0", most.setScale(0, RoundingMode.CEILING).toPlainString(), "1");
         PiecePrice.Rate bare = new PiecePrice.Rate(
                 AMOUNT,
                 rate.unit(),
@@ -96,7 +97,11 @@ public final class CardCurves {
         Map<String, Answer> answers = new HashMap<>(trial.answers().byName());
         answers.put(AMOUNT, new Answer.Number(rate.unit().fromBase(piece.billable()), null));
         Asked asked = new Asked(
-                trial.item(), trial.quantity(), new Answers(answers, trial.answers().pack()), trial.group(), trial.day());
+                trial.item(),
+                trial.quantity(),
+                new Answers(answers, trial.answers().pack()),
+                trial.group(),
+                trial.day());
         return Optional.of(new MeasurementCurve(along, asked, rules, amount.withoutStep()).curve());
     }
 }

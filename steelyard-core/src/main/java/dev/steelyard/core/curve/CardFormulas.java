@@ -24,10 +24,7 @@ final class CardFormulas {
         List<String> texts = new ArrayList<>();
         card.cases().first().forEach(one -> texts.add(one.when()));
         card.limits().forEach(limit -> texts.add(limit.that()));
-        card.choices().stream()
-                .map(Choice::shownWhen)
-                .filter(Objects::nonNull)
-                .forEach(texts::add);
+        card.choices().stream().map(Choice::shownWhen).filter(Objects::nonNull).forEach(texts::add);
         return texts;
     }
 

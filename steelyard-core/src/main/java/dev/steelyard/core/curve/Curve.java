@@ -71,8 +71,7 @@ public final class Curve {
      * @param pieces how many; none where the curve goes along the pieces
      * @param perPiece none where pieces differ in price, and rest is all there is
      */
-    public record Form(
-            @Nullable BigDecimal pieces, @Nullable Polynomial perPiece, Polynomial rest) {}
+    public record Form(@Nullable BigDecimal pieces, @Nullable Polynomial perPiece, Polynomial rest) {}
 
     /** A point of a sampled run. */
     public record Sample(BigDecimal x, Money unit, Money total) {}
@@ -92,9 +91,7 @@ public final class Curve {
         for (Run run : runs) {
             if (run.has(x)) {
                 Form form = run.form();
-                return form == null
-                        ? pricer.apply(x).map(PricedLine::total)
-                        : Optional.of(total(form, x));
+                return form == null ? pricer.apply(x).map(PricedLine::total) : Optional.of(total(form, x));
             }
         }
         return Optional.empty();

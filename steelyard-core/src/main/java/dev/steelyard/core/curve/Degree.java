@@ -62,19 +62,20 @@ final class Degree {
         if (right == NONE) {
             return NONE;
         }
-        int joined = switch (binary.operator()) {
-            case ADD, SUBTRACT -> Math.max(left, right);
-            case MULTIPLY -> left + right;
-            case DIVIDE -> right == 0 ? left : NONE;
-            case POWER -> left == 0 && right == 0
-                    ? 0
-                    : binary.right() instanceof Node.Number number
-                                    && number.value().signum() > 0
-                                    && number.value().compareTo(BigDecimal.valueOf(HIGHEST)) <= 0
-                            ? left * number.value().intValue()
-                            : NONE;
-            default -> left == 0 && right == 0 ? 0 : NONE;
-        };
+        int joined =
+                switch (binary.operator()) {
+                    case ADD, SUBTRACT -> Math.max(left, right);
+                    case MULTIPLY -> left + right;
+                    case DIVIDE -> right == 0 ? left : NONE;
+                    case POWER -> left == 0 && right == 0
+                            ? 0
+                            : binary.right() instanceof Node.Number number
+                                            && number.value().signum() > 0
+                                            && number.value().compareTo(BigDecimal.valueOf(HIGHEST)) <= 0
+                                    ? left * number.value().intValue()
+                                    : NONE;
+                    default -> left == 0 && right == 0 ? 0 : NONE;
+                };
         return joined > HIGHEST ? NONE : joined;
     }
 }

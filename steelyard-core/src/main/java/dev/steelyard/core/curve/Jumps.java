@@ -3,7 +3,6 @@ package dev.steelyard.core.curve;
 import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.card.PiecePrice.Rate;
 import dev.steelyard.core.ladder.Breaks;
 import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.number.Decimals;
@@ -40,7 +39,9 @@ final class Jumps {
                 edges(grid, curve.ask()).forEach(edge -> jumps.points.put(edge, true));
             } else if (piece instanceof PiecePrice.Rate rate && !jumps.ofRate(rate, curve, from, until, most)) {
                 return null;
-            } else if (piece instanceof PiecePrice.Packs && hasThresholds(curve) && !jumps.straight(curve, from, until, List.of(), null)) {
+            } else if (piece instanceof PiecePrice.Packs
+                    && hasThresholds(curve)
+                    && !jumps.straight(curve, from, until, List.of(), null)) {
                 return null;
             }
         }
@@ -68,10 +69,14 @@ final class Jumps {
     private static List<BigDecimal> edges(PiecePrice.Grid grid, Measurement ask) {
         List<BigDecimal> edges = new ArrayList<>();
         if (grid.columnsBy().equals(ask.name())) {
-            grid.columns().forEach(edge -> edges.add(ask.unit().fromBase(grid.columnUnit().toBase(edge))));
+            grid.columns()
+                    .forEach(edge ->
+                            edges.add(ask.unit().fromBase(grid.columnUnit().toBase(edge))));
         }
         if (grid.rowsBy().equals(ask.name())) {
-            grid.rows().forEach(edge -> edges.add(ask.unit().fromBase(grid.rowUnit().toBase(edge))));
+            grid.rows()
+                    .forEach(
+                            edge -> edges.add(ask.unit().fromBase(grid.rowUnit().toBase(edge))));
         }
         return edges;
     }
@@ -81,8 +86,7 @@ final class Jumps {
         return ladder != null && ladder.countsAmount();
     }
 
-    private boolean ofRate(
-            PiecePrice.Rate rate, MeasurementCurve curve, BigDecimal from, BigDecimal until, int most) {
+    private boolean ofRate(PiecePrice.Rate rate, MeasurementCurve curve, BigDecimal from, BigDecimal until, int most) {
         boolean billed = rate.roundUpTo() != null || rate.atLeast() != null || rate.breaks() != null;
         int degree = curve.degreeOf(rate.amount());
         if (degree == 0 || !billed && !hasThresholds(curve)) {
@@ -104,9 +108,8 @@ final class Jumps {
         }
         if (rate.roundUpTo() != null) {
             BigDecimal step = unit.toBase(rate.roundUpTo());
-            BigDecimal largest = curve.line(until)
-                    .map(line -> line.piece().billable())
-                    .orElse(BigDecimal.ZERO);
+            BigDecimal largest =
+                    curve.line(until).map(line -> line.piece().billable()).orElse(BigDecimal.ZERO);
             BigDecimal least = rate.atLeast() == null ? BigDecimal.ZERO : unit.toBase(rate.atLeast());
             // the first step beyond which more than the smallest amount is billed
             BigDecimal at = least.divide(step, 0, RoundingMode.CEILING)

@@ -87,20 +87,21 @@ final class MeasurementCurve {
         List<PiecePrice> all =
                 card.card().cases().all().stream().map(Case::piece).toList();
         boolean handsOn = all.stream().anyMatch(way -> way instanceof PiecePrice.Grid grid && grid.elseNextCase());
-        Optional<Integer> used = Samples.priced(() -> TrialLine.of(card, trial, rules).piece().caseIndex());
+        Optional<Integer> used =
+                Samples.priced(() -> TrialLine.of(card, trial, rules).piece().caseIndex());
         return handsOn || used.isEmpty() ? all : List.of(all.get(used.get()));
     }
 
     /** The same of a card whose one case is a rate without step, smallest amount and breaks, and which has no ladder. */
     MeasurementCurve withBareAmount(PiecePrice.Rate rate) {
-        PiecePrice.Rate bare = new PiecePrice.Rate(
-                rate.amount(), rate.unit(), rate.price(), rate.wastePercent(), null, null, null);
+        PiecePrice.Rate bare =
+                new PiecePrice.Rate(rate.amount(), rate.unit(), rate.price(), rate.wastePercent(), null, null, null);
         RateCard plain = card.card().toBuilder()
                 .cases(Cases.always(Case.of(bare)))
                 .ladder(null)
                 .build();
-        PreparedCard prepared = PreparedCard.prepare(plain, rules.currency().getCurrencyCode())
-                .orThrow();
+        PreparedCard prepared =
+                PreparedCard.prepare(plain, rules.currency().getCurrencyCode()).orThrow();
         return new MeasurementCurve(prepared, trial, rules, ask);
     }
 
@@ -167,19 +168,21 @@ final class MeasurementCurve {
                 : Polynomial.through(
                         start,
                         spacing,
-                        lines.stream().map(line -> Objects.requireNonNull(line.perPiece())).toList());
-        Polynomial rest = Polynomial.through(start, spacing, lines.stream().map(Unrounded::rest).toList());
+                        lines.stream()
+                                .map(line -> Objects.requireNonNull(line.perPiece()))
+                                .toList());
+        Polynomial rest = Polynomial.through(
+                start, spacing, lines.stream().map(Unrounded::rest).toList());
         Form form = new Form(BigDecimal.valueOf(trial.quantity()), perPiece, rest);
-        Run run = new Run(from, fromIncluded, until, untilIncluded, form, lines.get(0).reached(), List.of());
+        Run run = new Run(
+                from, fromIncluded, until, untilIncluded, form, lines.get(0).reached(), List.of());
         BigDecimal fine = spacing.movePointLeft(1);
         BigDecimal middle = from.add(width.movePointLeft(1).multiply(BigDecimal.valueOf(5)))
                 .divide(fine, 0, RoundingMode.FLOOR)
                 .multiply(fine);
         BigDecimal early = start.subtract(fine).compareTo(from) > 0 ? start.subtract(fine) : start;
         boolean fits = width.signum() == 0
-                || goesThrough(form, early)
-                        && goesThrough(form, middle)
-                        && goesThrough(form, lastShort(until, fine));
+                || goesThrough(form, early) && goesThrough(form, middle) && goesThrough(form, lastShort(until, fine));
         return fits ? run : null;
     }
 
@@ -191,7 +194,9 @@ final class MeasurementCurve {
 
     /** The largest multiple of a step that is below a value. */
     private static BigDecimal lastShort(BigDecimal below, BigDecimal step) {
-        return below.divide(step, 0, RoundingMode.CEILING).subtract(BigDecimal.ONE).multiply(step);
+        return below.divide(step, 0, RoundingMode.CEILING)
+                .subtract(BigDecimal.ONE)
+                .multiply(step);
     }
 
     /** A clamp at 0, or one price below all others, bends a run where no threshold tells; then it is sampled. */
@@ -201,7 +206,9 @@ final class MeasurementCurve {
                 && near(line.get().rest(), form.rest().at(x))
                 && (form.perPiece() == null
                         || line.get().perPiece() != null
-                                && near(Objects.requireNonNull(line.get().perPiece()), form.perPiece().at(x)));
+                                && near(
+                                        Objects.requireNonNull(line.get().perPiece()),
+                                        form.perPiece().at(x)));
     }
 
     /** Equal but for the last digits of 34, where a division did not end. */
@@ -215,7 +222,8 @@ final class MeasurementCurve {
         TreeSet<BigDecimal> points = new TreeSet<>(List.of(from, until));
         BigDecimal width = until.subtract(from);
         for (int i = 1; i < Samples.COUNT; i++) {
-            BigDecimal part = width.multiply(BigDecimal.valueOf(i)).divide(BigDecimal.valueOf(Samples.COUNT), Decimals.EXACT);
+            BigDecimal part =
+                    width.multiply(BigDecimal.valueOf(i)).divide(BigDecimal.valueOf(Samples.COUNT), Decimals.EXACT);
             points.add(onStep(from.add(part)).max(from).min(until));
         }
         Jumps.thresholds(this).forEach(point -> {
@@ -252,6 +260,10 @@ final class MeasurementCurve {
         Map<String, Answer> answers = new HashMap<>(trial.answers().byName());
         answers.put(ask.name(), new Answer.Number(x, null));
         return new Asked(
-                trial.item(), trial.quantity(), new Answers(answers, trial.answers().pack()), trial.group(), trial.day());
+                trial.item(),
+                trial.quantity(),
+                new Answers(answers, trial.answers().pack()),
+                trial.group(),
+                trial.day());
     }
 }

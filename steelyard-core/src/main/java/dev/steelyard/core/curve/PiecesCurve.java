@@ -45,16 +45,20 @@ final class PiecesCurve {
         TreeSet<Long> starts = new TreeSet<>(List.of((long) Quantity.LEAST));
         BreaksInForce breaks = breaks();
         for (int i = 0; i < breaks.size(); i++) {
-            starts.add(card.ladder() != null && card.ladder().countsAmount() ? piecesFor(breaks.threshold(i)) : breaks.get(i).from().longValueExact());
+            starts.add(
+                    card.ladder() != null && card.ladder().countsAmount()
+                            ? piecesFor(breaks.threshold(i))
+                            : breaks.get(i).from().longValueExact());
         }
         Ladder ladder = card.card().ladder();
         if (ladder != null && ladder.upTo() != null) {
             starts.add(ladder.upTo().longValueExact() + 1);
         }
         if (ladder != null && ladder.soldFrom() != null) {
-            starts.add(card.ladder() != null && card.ladder().countsAmount()
-                    ? piecesFor(Objects.requireNonNull(card.ladder().soldFrom()))
-                    : ladder.soldFrom().longValueExact());
+            starts.add(
+                    card.ladder() != null && card.ladder().countsAmount()
+                            ? piecesFor(Objects.requireNonNull(card.ladder().soldFrom()))
+                            : ladder.soldFrom().longValueExact());
         }
         starts.removeIf(start -> start > Quantity.MOST);
         Long[] all = starts.toArray(Long[]::new);
@@ -139,10 +143,7 @@ final class PiecesCurve {
         if (line.perPiece() == null) {
             return line.rest();
         }
-        return rounding()
-                .pricePerPiece(line.perPiece())
-                .times(pieces)
-                .add(line.rest(), Decimals.EXACT);
+        return rounding().pricePerPiece(line.perPiece()).times(pieces).add(line.rest(), Decimals.EXACT);
     }
 
     private Run sampled(long first, long last) {
@@ -153,13 +154,12 @@ final class PiecesCurve {
             price(x).ifPresent(line -> samples.add(new Sample(x, line.shownPerPiece(), line.total())));
         }
         samples.addAll(List.of());
-        return new Run(
-                BigDecimal.valueOf(first), true, BigDecimal.valueOf(last), true, null, null, samples);
+        return new Run(BigDecimal.valueOf(first), true, BigDecimal.valueOf(last), true, null, null, samples);
     }
 
     private Optional<PricedLine> price(BigDecimal pieces) {
-        return Samples.priced(() -> TrialLine.of(card, with(pieces.longValueExact()), rules)
-                .price());
+        return Samples.priced(
+                () -> TrialLine.of(card, with(pieces.longValueExact()), rules).price());
     }
 
     private Optional<Unrounded> unrounded(long pieces) {

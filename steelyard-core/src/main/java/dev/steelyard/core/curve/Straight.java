@@ -1,7 +1,6 @@
 package dev.steelyard.core.curve;
 
 import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.card.PiecePrice.Rate;
 import dev.steelyard.core.number.Decimals;
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -26,9 +25,8 @@ record Straight(BigDecimal at, BigDecimal amount, BigDecimal slope) {
         if (first.isEmpty() || second.isEmpty() || next.compareTo(from) == 0) {
             return Optional.empty();
         }
-        BigDecimal slope = second.get()
-                .subtract(first.get(), Decimals.EXACT)
-                .divide(next.subtract(from), Decimals.EXACT);
+        BigDecimal slope =
+                second.get().subtract(first.get(), Decimals.EXACT).divide(next.subtract(from), Decimals.EXACT);
         return slope.signum() == 0 ? Optional.empty() : Optional.of(new Straight(from, first.get(), slope));
     }
 

@@ -116,7 +116,8 @@ public final class CardFindings {
         PreparedLadder ladder = card.ladderFor(item);
         if (ladder != null) {
             ladder.breaks().all().stream()
-                    .flatMap(row -> Stream.of(row.validity().from(), row.validity().until()))
+                    .flatMap(row ->
+                            Stream.of(row.validity().from(), row.validity().until()))
                     .filter(day -> day != null && day.isAfter(today))
                     .limit(CURVES)
                     .forEach(days::add);

@@ -13,12 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param found how it was found
  */
 public record Finding(
-        Code code,
-        String message,
-        @Nullable BreakKey place,
-        String at,
-        @Nullable Mend mend,
-        Found found) {
+        Code code, String message, @Nullable BreakKey place, String at, @Nullable Mend mend, Found found) {
 
     /** About a product's own rows, by analysis. */
     Finding(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {

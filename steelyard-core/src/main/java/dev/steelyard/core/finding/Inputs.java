@@ -49,7 +49,9 @@ final class Inputs {
         for (Ask ask : card.card().asks()) {
             values.put(
                     ask.name(),
-                    ask instanceof Measurement measurement ? MeasureValues.of(measurement, card.card()) : options((Choice) ask));
+                    ask instanceof Measurement measurement
+                            ? MeasureValues.of(measurement, card.card())
+                            : options((Choice) ask));
         }
         this.quantities = quantities(card.ladderFor(item));
         packs.add(null);
@@ -107,7 +109,9 @@ final class Inputs {
                 }
             });
             inputs.add(asked(
-                    quantities.get(random.nextInt(quantities.size())), answers, packs.get(random.nextInt(packs.size()))));
+                    quantities.get(random.nextInt(quantities.size())),
+                    answers,
+                    packs.get(random.nextInt(packs.size()))));
         }
         return inputs.stream().limit(most).toList();
     }

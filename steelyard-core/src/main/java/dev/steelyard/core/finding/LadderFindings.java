@@ -114,7 +114,10 @@ final class LadderFindings {
 
     private boolean canLevel() {
         Ladder ladder = card.card().ladder();
-        return ladder != null && ladder.counts() == Counts.PIECES && ladder.over() == Over.LINE && ladder.mode() != Mode.SLICE;
+        return ladder != null
+                && ladder.counts() == Counts.PIECES
+                && ladder.over() == Over.LINE
+                && ladder.mode() != Mode.SLICE;
     }
 
     private void step(Run before, Run here, Asked asked) {

@@ -46,7 +46,9 @@ final class MeasureCliffs {
                         && before.line() != null
                         && here.line() != null
                         && here.line().total().compareTo(before.line().total()) < 0) {
-                    String symbol = ask.unit().symbol().isEmpty() ? "" : " " + ask.unit().symbol();
+                    String symbol = ask.unit().symbol().isEmpty()
+                            ? ""
+                            : " " + ask.unit().symbol();
                     return Optional.of(Finding.searched(
                             Code.CLIFF,
                             at,

@@ -38,7 +38,9 @@ final class MeasureValues {
             all.addAll(List.of(near.subtract(step), near, near.add(step)));
         }
         for (int i = 1; i < PARTS; i++) {
-            BigDecimal part = most.subtract(least).multiply(BigDecimal.valueOf(i)).divide(BigDecimal.valueOf(PARTS), 6, RoundingMode.HALF_UP);
+            BigDecimal part = most.subtract(least)
+                    .multiply(BigDecimal.valueOf(i))
+                    .divide(BigDecimal.valueOf(PARTS), 6, RoundingMode.HALF_UP);
             all.add(onStep(least.add(part), least, step));
         }
         return all.stream()
@@ -55,27 +57,37 @@ final class MeasureValues {
         for (Case one : card.cases().all()) {
             if (one.piece() instanceof PiecePrice.Grid grid) {
                 if (grid.columnsBy().equals(ask.name())) {
-                    grid.columns().forEach(edge -> found.add(ask.unit().fromBase(grid.columnUnit().toBase(edge))));
+                    grid.columns()
+                            .forEach(edge -> found.add(
+                                    ask.unit().fromBase(grid.columnUnit().toBase(edge))));
                 }
                 if (grid.rowsBy().equals(ask.name())) {
-                    grid.rows().forEach(edge -> found.add(ask.unit().fromBase(grid.rowUnit().toBase(edge))));
+                    grid.rows()
+                            .forEach(edge ->
+                                    found.add(ask.unit().fromBase(grid.rowUnit().toBase(edge))));
                 }
             } else if (one.piece() instanceof PiecePrice.Rate rate && rate.breaks() != null) {
-                rate.breaks().rows().forEach(row -> found.add(ask.unit().fromBase(rate.unit().toBase(row.from()))));
+                rate.breaks()
+                        .rows()
+                        .forEach(
+                                row -> found.add(ask.unit().fromBase(rate.unit().toBase(row.from()))));
             }
         }
         Ladder ladder = card.ladder();
         if (ladder != null && ladder.counts() == Counts.AMOUNT && ladder.unit() != null) {
-            ladder.rows().forEach(row -> found.add(ask.unit().fromBase(ladder.unit().toBase(row.from()))));
+            ladder.rows()
+                    .forEach(row -> found.add(ask.unit().fromBase(ladder.unit().toBase(row.from()))));
         }
         return found;
     }
 
     private static BigDecimal onStep(BigDecimal value, BigDecimal origin, BigDecimal step) {
-        return origin.add(value.subtract(origin).divide(step, 0, RoundingMode.HALF_UP).multiply(step));
+        return origin.add(
+                value.subtract(origin).divide(step, 0, RoundingMode.HALF_UP).multiply(step));
     }
 
     private static BigDecimal lastStep(BigDecimal least, BigDecimal most, BigDecimal step) {
-        return least.add(most.subtract(least).divide(step, 0, RoundingMode.FLOOR).multiply(step));
+        return least.add(
+                most.subtract(least).divide(step, 0, RoundingMode.FLOOR).multiply(step));
     }
 }

@@ -55,8 +55,9 @@ final class NeverReached {
         for (int i = 0; i < card.card().asks().size(); i++) {
             if (card.card().asks().get(i) instanceof Choice choice
                     && choice.shownWhen() != null
-                    && probes.stream().noneMatch(probe -> probe.started() != null
-                            && probe.started().shows(choice.name()))) {
+                    && probes.stream()
+                            .noneMatch(probe ->
+                                    probe.started() != null && probe.started().shows(choice.name()))) {
                 found.add(Finding.searched(
                         Code.NEVER_REACHED,
                         "/asks/" + i + "/shownWhen",
@@ -89,8 +90,8 @@ final class NeverReached {
 
     private static BigDecimal largest(List<Probe> probes, int caseIndex) {
         return probes.stream()
-                .filter(probe -> probe.started() != null
-                        && probe.started().piece().caseIndex() == caseIndex)
+                .filter(probe ->
+                        probe.started() != null && probe.started().piece().caseIndex() == caseIndex)
                 .map(probe -> Objects.requireNonNull(probe.started()).piece().billable())
                 .filter(Objects::nonNull)
                 .max(Comparator.naturalOrder())

@@ -75,13 +75,15 @@ public final class OrderFindings {
         for (int i = 0; i < order.size(); i++) {
             List<Finding> ofCard = new ArrayList<>();
             if (covered[i] == 0) {
-                ofCard.add(Finding.analysed(Code.COVERS_NOTHING, "/covers", "No product is covered by this card", null));
+                ofCard.add(
+                        Finding.analysed(Code.COVERS_NOTHING, "/covers", "No product is covered by this card", null));
             } else if (shadowed[i] == covered[i]) {
                 ofCard.add(Finding.analysed(
                         Code.SHADOWED,
                         "/covers",
                         "This card can never win: cards above it, such as “"
-                                + order.get(Objects.requireNonNull(shadow.get(i))).name() + "”, take all of its "
+                                + order.get(Objects.requireNonNull(shadow.get(i)))
+                                        .name() + "”, take all of its "
                                 + products(covered[i]),
                         null));
             }
@@ -91,8 +93,8 @@ public final class OrderFindings {
                 .add(Finding.analysed(
                         Code.OVERLAP,
                         "/covers",
-                        "“" + order.get(pair.get(0)).name() + "” comes before this card and wins for "
-                                + products(count) + " that both cover",
+                        "“" + order.get(pair.get(0)).name() + "” comes before this card and wins for " + products(count)
+                                + " that both cover",
                         null)));
         found.values().removeIf(List::isEmpty);
         return found;

@@ -48,8 +48,9 @@ final class PlainModeFindings {
                 found.add(Finding.analysed(
                         Code.UNIT_JUMP,
                         "/asks",
-                        lengths.get(0).label() + " is typed in " + lengths.get(0).unit().symbol() + ", " + ask.label()
-                                + " in " + ask.unit().symbol() + "; as bare numbers they do not go together",
+                        lengths.get(0).label() + " is typed in "
+                                + lengths.get(0).unit().symbol() + ", " + ask.label() + " in "
+                                + ask.unit().symbol() + "; as bare numbers they do not go together",
                         null));
             }
         }
@@ -72,7 +73,8 @@ final class PlainModeFindings {
             found.add(Finding.analysed(
                     Code.UNIT_JUMP,
                     at,
-                    "“" + rate.name() + "” is per " + per.group(1) + per.group(2) + ", but " + lengths.get(0).label()
+                    "“" + rate.name() + "” is per " + per.group(1) + per.group(2) + ", but "
+                            + lengths.get(0).label()
                             + " is typed in " + typed.symbol() + ": as bare numbers the price is "
                             + Decimals.plain(factor, 0) + (small ? " times too small" : " times too large"),
                     null));

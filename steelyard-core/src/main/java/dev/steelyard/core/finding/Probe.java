@@ -42,7 +42,8 @@ record Probe(Asked asked, @Nullable TrialLine started, @Nullable PricedLine line
         for (Ask ask : card.card().asks()) {
             Answer answer = asked.answers().byName().get(ask.name());
             if (answer != null) {
-                String unit = ask instanceof Measurement measurement && !measurement.unit().symbol().isEmpty()
+                String unit = ask instanceof Measurement measurement
+                                && !measurement.unit().symbol().isEmpty()
                         ? " " + measurement.unit().symbol()
                         : "";
                 words.add(ask.label() + " " + answer.text() + unit);

@@ -60,7 +60,8 @@ final class SearchFindings {
         groups(probes);
         List<Finding> found = new ArrayList<>();
         for (Shown one : shown.values()) {
-            String more = one.count == 1 ? "" : " (and " + (one.count - 1) + " more of " + probes.size() + " inputs tried)";
+            String more =
+                    one.count == 1 ? "" : " (and " + (one.count - 1) + " more of " + probes.size() + " inputs tried)";
             found.add(Finding.searched(one.code, one.at, one.message + more, null));
         }
         found.addAll(NeverReached.of(card, probes));
@@ -68,12 +69,13 @@ final class SearchFindings {
     }
 
     private void refused(Probe probe, Fault fault) {
-        Code code = switch (fault.kind()) {
-            case NEGATIVE -> Code.NEGATIVE;
-            case FAILED -> Code.DIVISION;
-            case TOO_LARGE -> Code.TOO_DEAR;
-            default -> Code.NO_PRICE;
-        };
+        Code code =
+                switch (fault.kind()) {
+                    case NEGATIVE -> Code.NEGATIVE;
+                    case FAILED -> Code.DIVISION;
+                    case TOO_LARGE -> Code.TOO_DEAR;
+                    default -> Code.NO_PRICE;
+                };
         if (fault.kind() != Kind.BEYOND) { // limits has said so
             show(code, "/cases", probe.words(card) + ": " + fault.message());
         }
@@ -105,7 +107,8 @@ final class SearchFindings {
     private void tooDear(List<Probe> probes) {
         List<BigDecimal> prices = probes.stream()
                 .filter(probe -> probe.line() != null)
-                .map(probe -> Objects.requireNonNull(probe.line()).shownPerPiece().value())
+                .map(probe ->
+                        Objects.requireNonNull(probe.line()).shownPerPiece().value())
                 .sorted()
                 .toList();
         if (prices.isEmpty()) {
@@ -141,9 +144,7 @@ final class SearchFindings {
             for (Probe probe : probes) {
                 Asked asked = probe.asked();
                 Probe other = Probe.of(
-                        card,
-                        new Asked(asked.item(), asked.quantity(), asked.answers(), group, asked.day()),
-                        rules);
+                        card, new Asked(asked.item(), asked.quantity(), asked.answers(), group, asked.day()), rules);
                 if (probe.line() != null
                         && other.line() != null
                         && other.line().total().compareTo(probe.line().total()) > 0) {

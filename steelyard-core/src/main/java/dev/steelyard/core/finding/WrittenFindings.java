@@ -77,7 +77,8 @@ final class WrittenFindings {
                         Code.PERCENT_AS_PRICE,
                         at + "/value",
                         "From " + row.from().toPlainString() + " a piece costs " + value + ", less than a fifth of the"
-                                + " shelf price " + Objects.requireNonNull(shelfPrice).toPlainString()
+                                + " shelf price "
+                                + Objects.requireNonNull(shelfPrice).toPlainString()
                                 + "; is it percent off?",
                         new Mend.Write("/ladder/value", "percent-off")));
             }
@@ -102,8 +103,9 @@ final class WrittenFindings {
                 BigDecimal wider = column + 1 < grid.columns().size()
                         ? grid.prices().get(row).get(column + 1)
                         : null;
-                BigDecimal higher =
-                        row + 1 < grid.rows().size() ? grid.prices().get(row + 1).get(column) : null;
+                BigDecimal higher = row + 1 < grid.rows().size()
+                        ? grid.prices().get(row + 1).get(column)
+                        : null;
                 dearer(grid, row, column, price, wider, "the next column", at);
                 dearer(grid, row, column, price, higher, "the next row", at);
             }
@@ -136,16 +138,15 @@ final class WrittenFindings {
     private void beyond(String name, List<BigDecimal> edges, Unit unit, String at) {
         BigDecimal last = edges.get(edges.size() - 1);
         for (int i = 0; i < card.card().asks().size(); i++) {
-            if (card.card().asks().get(i) instanceof Measurement ask && ask.name().equals(name)) {
+            if (card.card().asks().get(i) instanceof Measurement ask
+                    && ask.name().equals(name)) {
                 BigDecimal largest = ask.most();
                 if (largest == null || ask.unit().toBase(largest).compareTo(unit.toBase(last)) > 0) {
                     found.add(Finding.analysed(
                             Code.LIMITS,
                             "/asks/" + i + "/max",
                             ask.label() + " may be "
-                                    + (largest == null
-                                            ? "any size"
-                                            : "up to " + new Figure(largest, 0, ask.unit()))
+                                    + (largest == null ? "any size" : "up to " + new Figure(largest, 0, ask.unit()))
                                     + ", but the grid ends at " + new Figure(last, 0, unit),
                             new Mend.Put(
                                     "/asks/" + i + "/max",
@@ -161,7 +162,10 @@ final class WrittenFindings {
             PiecePrice.Pack pack = all.get(i);
             BigDecimal each = perUnit(pack);
             for (PiecePrice.Pack smaller : all) {
-                boolean less = smaller.unit().toBase(smaller.amount()).compareTo(pack.unit().toBase(pack.amount())) < 0;
+                boolean less = smaller.unit()
+                                .toBase(smaller.amount())
+                                .compareTo(pack.unit().toBase(pack.amount()))
+                        < 0;
                 if (less && perUnit(smaller).compareTo(each) < 0) {
                     dearer(pack, each, "the pack of " + smaller.name(), perUnit(smaller), at + "/packs/" + i);
                     break;

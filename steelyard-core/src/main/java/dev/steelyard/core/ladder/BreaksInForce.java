@@ -70,6 +70,11 @@ public final class BreaksInForce {
         return thresholds[index];
     }
 
+    /** The fewest pieces that reach one of them. */
+    public long pieces(int index) {
+        return whole[index];
+    }
+
     /** The index of the break that so many pieces reach; -1 for none. */
     public int indexReached(long pieces) {
         if (whole.length <= FEW) {

@@ -20,12 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param ending the digits after the point that every price ends with, such as 0.95; none for two decimals, half-up
  */
 public record LadderGenerator(
-        BigDecimal startPrice,
-        int firstThreshold,
-        int width,
-        Change change,
-        Stop stop,
-        @Nullable BigDecimal ending) {
+        BigDecimal startPrice, int firstThreshold, int width, Change change, Stop stop, @Nullable BigDecimal ending) {
 
     private static final int MOST_ROWS = 1000;
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);

@@ -12,6 +12,9 @@ public final class Packed {
     /** No packed number. */
     public static final long NONE = Long.MIN_VALUE;
 
+    /** The number 1. */
+    public static final long ONE = 1 << 6;
+
     /** What {@link #compare} answers where it cannot say. */
     public static final int UNKNOWN = 2;
 
@@ -102,6 +105,19 @@ public final class Packed {
         long a = raised(one >> SCALE_BITS, most - scale);
         long b = raised(other >> SCALE_BITS, most - otherScale);
         return a == NONE || b == NONE ? UNKNOWN : Long.compare(a, b);
+    }
+
+    /** Whether one is surely so many times another; no where it cannot be said. */
+    public static boolean isMultiple(long one, long of) {
+        if (one == NONE || of == NONE || of >> SCALE_BITS == 0) {
+            return false;
+        }
+        int scale = (int) one & SCALE_MASK;
+        int otherScale = (int) of & SCALE_MASK;
+        int most = Math.max(scale, otherScale);
+        long a = raised(one >> SCALE_BITS, most - scale);
+        long b = raised(of >> SCALE_BITS, most - otherScale);
+        return a != NONE && b != NONE && a % b == 0;
     }
 
     /** Digits with more zeros behind them; {@link #NONE} where they become too many. */

@@ -51,6 +51,6 @@ public record Rounding(int minorDigits, int unitPriceDecimals) {
 
     /** The price of one piece to show for a line: its total over its pieces, rounded by R2; the total is what counts. */
     public Money shownPerPiece(Money line, long pieces) {
-        return pricePerPiece(line.value().divide(BigDecimal.valueOf(pieces), Decimals.EXACT));
+        return new Money(line.value().divide(BigDecimal.valueOf(pieces), unitPriceDecimals, RoundingMode.HALF_UP));
     }
 }

@@ -56,10 +56,12 @@ final class Calc {
     private Refused refused(FormulaFailure failure) {
         String part = failure.span().of(formula.toString());
         if (failure.failure() == Failure.MISSING && part.contains(Scope.SHELF_PRICE)) {
-            return Refused.at(Place.PIECE, Kind.NO_PRICE, "these goods have no shelf price, which “" + formula + "” needs");
+            return Refused.at(
+                    Place.PIECE, Kind.NO_PRICE, "these goods have no shelf price, which “" + formula + "” needs");
         }
         if (failure.failure() == Failure.MISSING) {
-            return Refused.at(Place.FORMULA, Kind.FAILED, "“" + part + "” is not asked here, and “" + formula + "” needs it");
+            return Refused.at(
+                    Place.FORMULA, Kind.FAILED, "“" + part + "” is not asked here, and “" + formula + "” needs it");
         }
         return Refused.at(Place.FORMULA, Kind.FAILED, failure.failure().words() + ": “" + part + "”");
     }

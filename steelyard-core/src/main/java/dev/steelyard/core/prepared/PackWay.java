@@ -1,7 +1,6 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.card.PiecePrice.OwnAmount;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;

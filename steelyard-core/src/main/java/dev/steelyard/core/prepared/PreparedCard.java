@@ -164,39 +164,51 @@ public final class PreparedCard {
     /** Whether a choice is shown for these answers and an option of it picked. */
     public boolean picked(Asked asked, String choice) {
         Run run = new Run(scope, asked, Notes.NONE);
-        read(run, asked.answers().pack() == null ? Set.of() : ownAmountsBeside(asked.answers().pack()));
+        read(
+                run,
+                asked.answers().pack() == null
+                        ? Set.of()
+                        : ownAmountsBeside(asked.answers().pack()));
         return asks.stream()
                 .filter(ask -> ask.ask().name().equals(choice))
-                .anyMatch(ask -> ask instanceof PreparedChoice one && !one.picked(run).isEmpty());
+                .anyMatch(ask ->
+                        ask instanceof PreparedChoice one && !one.picked(run).isEmpty());
     }
 
     private void read(Run run, Set<String> notAsked) {
         run.begin(piecesSlot, shelfPriceSlot);
-        card.rates().forEach(rate -> run.show(rate.name(), rate.value(), rate.unit()));
-        List<Fault> faults = new ArrayList<>();
+        if (run.notes().wanted()) {
+            card.rates().forEach(rate -> run.show(rate.name(), rate.value(), rate.unit()));
+        }
+        List<Fault> faults = List.of();
+        int answered = 0;
         for (PreparedAsk ask : asks) {
+            answered += run.answers().byName().containsKey(ask.ask().name()) ? 1 : 0;
             Fault fault = notAsked.contains(ask.ask().name()) ? null : ask.read(run, faults.isEmpty());
             if (fault != null) {
+                faults = faults.isEmpty() ? new ArrayList<>() : faults;
                 faults.add(fault);
             }
         }
-        for (String name : run.answers().byName().keySet()) {
-            if (scopeLacks(name)) {
-                faults.add(new Fault(Place.ask(name), "nothing is asked by the name “" + name + "”"));
-            }
+        if (answered < run.answers().byName().size()) {
+            faults = new ArrayList<>(faults);
+            faults.addAll(unknown(run.answers()));
         }
         if (!faults.isEmpty()) {
             throw new Refused(faults);
         }
     }
 
+    private List<Fault> unknown(Answers answers) {
+        return answers.byName().keySet().stream()
+                .filter(this::scopeLacks)
+                .sorted()
+                .map(name -> new Fault(Place.ask(name), "nothing is asked by the name “" + name + "”"))
+                .toList();
+    }
+
     private boolean scopeLacks(String name) {
-        for (PreparedAsk ask : asks) {
-            if (ask.ask().name().equals(name)) {
-                return false;
-            }
-        }
-        return true;
+        return asks.stream().noneMatch(ask -> ask.ask().name().equals(name));
     }
 
     /** The own amounts that are not asked for where a pack of this name is picked. */

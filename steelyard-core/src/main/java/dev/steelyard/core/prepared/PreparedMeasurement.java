@@ -20,6 +20,7 @@ final class PreparedMeasurement implements PreparedAsk {
     private final boolean bare;
     private final @Nullable BigDecimal least;
     private final @Nullable BigDecimal most;
+    private final ShortLimits limits;
 
     /** @param bare whether formulas see the bare number in its own unit (plain mode) */
     PreparedMeasurement(Measurement ask, int slot, boolean bare) {
@@ -27,6 +28,7 @@ final class PreparedMeasurement implements PreparedAsk {
         this.slot = slot;
         this.bare = bare;
         this.least = ask.least() == null ? null : ask.unit().toBase(ask.least());
+        this.limits = ShortLimits.of(ask);
         this.most = ask.most() == null ? null : ask.unit().toBase(ask.most());
     }
 
@@ -82,6 +84,9 @@ final class PreparedMeasurement implements PreparedAsk {
             return fault(ask.label() + " has more than " + DecimalText.MOST_DIGITS + " digits");
         }
         BigDecimal base = unit.toBase(value);
+        if (unit == ask.unit() && limits.allows(value)) {
+            return taken(run, value, unit, base);
+        }
         if (least != null && base.compareTo(least) < 0) {
             return fault(
                     ask.tooSmall() != null ? ask.tooSmall() : ask.label() + " is too small: " + given(value, unit));
@@ -90,23 +95,16 @@ final class PreparedMeasurement implements PreparedAsk {
             return fault(
                     ask.tooLarge() != null ? ask.tooLarge() : ask.label() + " is too large: " + given(value, unit));
         }
-        if (unit == ask.unit() && !onStep(value)) {
+        if (unit == ask.unit() && !AskChecks.fits(ask, value)) {
             return fault(ask.label() + " does not fit: " + given(value, unit));
         }
+        return taken(run, value, unit, base);
+    }
+
+    private @Nullable Fault taken(Run run, BigDecimal value, Unit unit, BigDecimal base) {
         run.frame().set(slot, bare ? ask.unit().fromBase(base) : base);
         run.show(ask.name(), value, unit.symbol());
         return null;
-    }
-
-    private boolean onStep(BigDecimal value) {
-        if (ask.whole() && value.stripTrailingZeros().scale() > 0) {
-            return false;
-        }
-        if (ask.step() == null) {
-            return true;
-        }
-        BigDecimal start = ask.least() == null ? BigDecimal.ZERO : ask.least();
-        return value.subtract(start).remainder(ask.step()).signum() == 0;
     }
 
     private String given(BigDecimal value, Unit unit) {

@@ -20,12 +20,13 @@ final class Run {
     private final Frame frame;
     private final Asked asked;
     private final Notes notes;
-    private final Map<String, String> shown = new HashMap<>();
+    private final Map<String, String> shown;
 
     Run(Scope scope, Asked asked, Notes notes) {
         this.frame = new Frame(scope);
         this.asked = asked;
         this.notes = notes;
+        this.shown = notes.wanted() ? new HashMap<>() : Map.of();
     }
 
     /** Gives the built-in names their values. */

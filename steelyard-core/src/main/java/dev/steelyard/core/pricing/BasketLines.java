@@ -11,12 +11,10 @@ import org.jspecify.annotations.Nullable;
 /** The lines of one basket, counted together where their ladders say so. Refused lines count nothing. */
 final class BasketLines {
 
-    private final ShopRules rules;
     private final @Nullable LineStart[] starts;
     private final @Nullable RefusedLine[] refused;
 
-    BasketLines(ShopRules rules, int size) {
-        this.rules = rules;
+    BasketLines(int size) {
         this.starts = new LineStart[size];
         this.refused = new RefusedLine[size];
     }
@@ -39,7 +37,7 @@ final class BasketLines {
                 LineStart start = starts[i];
                 if (start != null && refused[i] == null) {
                     try {
-                        results.add(new LinePricer(start, rules.roundingFor(start)).price(tallies[i]));
+                        results.add(new LinePricer(start).price(tallies[i]));
                         continue;
                     } catch (Refused why) {
                         refuse(i, why);
@@ -58,8 +56,7 @@ final class BasketLines {
         Tally[] tallies = new Tally[starts.length];
         if (starts.length == 1) {
             LineStart only = starts[0];
-            tallies[0] =
-                    only == null ? Tally.NONE : Tally.NONE.plus(only.asked().quantity(), only.amount());
+            tallies[0] = only == null ? Tally.NONE : only.tally();
             return tallies;
         }
         Map<Object, Tally> sums = new HashMap<>();

@@ -17,7 +17,6 @@ import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Objects;
-import java.util.StringJoiner;
 import org.jspecify.annotations.Nullable;
 
 /** Counts a line up its ladder: all units, slice by slice, or by the lot. */
@@ -30,11 +29,11 @@ final class LadderPricer {
     private final Tally tally;
     private final Notes notes;
 
-    LadderPricer(LineStart line, PiecePricer pieces, Tally tally, Notes notes) {
+    LadderPricer(LineStart line, Tally tally, Notes notes) {
         this.line = line;
         this.ladder = line.ladder() == null ? null : line.ladder().definition();
         this.breaks = line.breaks();
-        this.pieces = pieces;
+        this.pieces = line.pieces();
         this.tally = tally;
         this.notes = notes;
     }
@@ -53,8 +52,11 @@ final class LadderPricer {
 
     private void soldFrom(Ladder by) {
         BigDecimal least = Objects.requireNonNull(line.ladder()).soldFrom();
+        if (least == null) {
+            return;
+        }
         BigDecimal counted = by.counts() == Counts.PIECES ? BigDecimal.valueOf(tally.pieces()) : tally.amount();
-        if (least != null && counted.compareTo(least) < 0) {
+        if (counted.compareTo(least) < 0) {
             String unit = by.counts() == Counts.PIECES
                     ? " pieces"
                     : " " + Objects.requireNonNull(by.unit()).symbol();
@@ -102,24 +104,26 @@ final class LadderPricer {
         long first = tally.piecesBefore() + 1;
         long last = tally.piecesBefore() + quantity();
         BigDecimal sum = BigDecimal.ZERO;
-        StringJoiner detail = new StringJoiner(" + ");
+        StringBuilder detail = notes.wanted() ? new StringBuilder() : null;
         Break reached = null;
         for (int i = -1; i < breaks.size() && first <= last; i++) {
-            long until =
-                    i + 1 < breaks.size() ? Math.min(last, breaks.get(i + 1).pieces() - 1L) : last;
+            long until = i + 1 < breaks.size() ? Math.min(last, breaks.pieces(i + 1) - 1) : last;
             if (until >= first) {
                 reached = i < 0 ? null : breaks.get(i);
                 Money one = pieces.rounded(reached);
                 long count = until - first + 1;
                 sum = sum.add(one.times(count), Decimals.EXACT);
-                if (notes.wanted()) {
+                if (detail != null) {
                     new PieceSteps(line, pieces, notes).write(reached, one, first, until);
-                    detail.add(count + " × " + one);
+                    detail.append(detail.isEmpty() ? "" : " + ")
+                            .append(count)
+                            .append(" × ")
+                            .append(one);
                 }
                 first = until + 1;
             }
         }
-        return new Laddered(sum, null, reached, detail.toString());
+        return new Laddered(sum, null, reached, detail == null ? "" : detail.toString());
     }
 
     /** What exceeds “from” is at the break’s rate. Base charge and charges in full for each piece. */

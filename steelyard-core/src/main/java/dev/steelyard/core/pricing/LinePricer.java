@@ -1,11 +1,9 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Finish;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Rounding;
-import dev.steelyard.core.prepared.AppliedCharge.How;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
@@ -22,28 +20,20 @@ final class LinePricer {
     private final LineStart line;
     private final Rounding rounding;
 
-    LinePricer(LineStart line, Rounding rounding) {
+    LinePricer(LineStart line) {
         this.line = line;
-        this.rounding = rounding;
+        this.rounding = line.rounding();
     }
+
+    /** A line summed up, and what its sum was made of. */
+    private record Summed(Laddered laddered, Money total, Notes notes) {}
 
     /** @throws Refused where the line has no price */
     PricedLine price(Tally tally) {
-        Notes notes = line.notes().copy();
-        PiecePricer pieces = new PiecePricer(line.piece(), ladder(), rounding);
-        Laddered laddered = new LadderPricer(line, pieces, tally, notes).price();
-        LineSteps steps = new LineSteps(notes);
-        BigDecimal sum = finished(laddered, pieces.sum(How.PER_LINE), steps);
-        if (Decimals.tooLarge(sum)) {
-            throw PiecePricer.tooLarge();
-        }
-        if (sum.signum() < 0) {
-            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
-        }
-        Money total = rounding.lineTotal(sum);
-        steps.end(total.value());
+        Summed summed = sum(tally);
+        Laddered laddered = summed.laddered();
         long quantity = line.asked().quantity();
-        Money shown = rounding.shownPerPiece(total, quantity);
+        Money shown = rounding.shownPerPiece(summed.total(), quantity);
         Money perPiece = laddered.perPiece() != null ? laddered.perPiece() : shown;
         return new PricedLine(
                 line.asked().item(),
@@ -52,25 +42,46 @@ final class LinePricer {
                 line.asked().item().shelfPrice(),
                 perPiece,
                 shown,
-                total,
+                summed.total(),
                 laddered.reached(),
-                NextBreak.of(line, pieces, tally, perPiece, rounding),
+                NextBreak.of(line, line.pieces(), tally, perPiece, rounding),
                 billable(),
                 line.choice().card().figures(line.asked()),
                 line.choice().card().card().name(),
-                notes.wanted() ? new Reckoning(notes.steps(), line.choice().passedOver()) : Reckoning.NOT_ASKED);
+                summed.notes().wanted()
+                        ? new Reckoning(summed.notes().steps(), line.choice().passedOver())
+                        : Reckoning.NOT_ASKED);
     }
 
-    private @Nullable Ladder ladder() {
-        return line.ladder() == null ? null : line.ladder().definition();
+    /**
+     * The total alone.
+     *
+     * @throws Refused where the line has no price
+     */
+    Money total(Tally tally) {
+        return sum(tally).total();
+    }
+
+    private Summed sum(Tally tally) {
+        Notes notes = line.notes().copy();
+        Laddered laddered = new LadderPricer(line, tally, notes).price();
+        LineSteps steps = LineSteps.of(notes);
+        BigDecimal sum = finished(laddered, line.pieces().perLine(), steps);
+        if (Decimals.tooLarge(sum)) {
+            throw PiecePricer.tooLarge();
+        }
+        if (sum.signum() < 0) {
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
+        }
+        Money total = rounding.lineTotal(sum);
+        steps.end(total.value());
+        return new Summed(laddered, total, notes);
     }
 
     private @Nullable Figure billable() {
         Unit unit = line.piece().unit();
         BigDecimal billable = line.piece().billable();
-        return unit == null || billable == null || line.piece().rate() == null && billable.signum() < 0
-                ? null
-                : new Figure(unit.fromBase(billable), 0, unit);
+        return unit == null || billable == null ? null : new Figure(unit.fromBase(billable), 0, unit);
     }
 
     /** With charges per line and set-up, and not less than the minimum. */

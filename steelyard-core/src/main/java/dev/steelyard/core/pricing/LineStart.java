@@ -5,6 +5,7 @@ import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -15,8 +16,22 @@ import dev.steelyard.core.reckoning.Refused;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
-/** A line whose card is found and whose piece is priced, before any break. */
-record LineStart(Asked asked, CardChoice choice, @Nullable PreparedLadder ladder, Piece piece, Notes notes) {
+/**
+ * A line whose card is found and whose piece is priced, before any break.
+ *
+ * @param ladder the ladder that counts; none for none
+ * @param breaks of it that count for this customer and day
+ * @param pieces the price of one piece under each of them
+ */
+record LineStart(
+        Asked asked,
+        CardChoice choice,
+        @Nullable PreparedLadder ladder,
+        BreaksInForce breaks,
+        Piece piece,
+        PiecePricer pieces,
+        Rounding rounding,
+        Notes notes) {
 
     /**
      * Finds the ladder and prices the piece.
@@ -30,8 +45,19 @@ record LineStart(Asked asked, CardChoice choice, @Nullable PreparedLadder ladder
                     asked.quantity() + " pieces cannot be ordered; order " + Quantity.LEAST + " to " + Quantity.MOST);
         }
         PreparedCard card = choice.card();
-        Notes notes = explain ? Notes.of(rules.roundingFor(asked.item().product(), card.card())) : Notes.NONE;
-        return new LineStart(asked, choice, card.ladderFor(asked.item()), card.piece(asked, notes), notes);
+        Rounding rounding = rules.roundingFor(asked.item().product(), card.card());
+        Notes notes = explain ? Notes.of(rounding) : Notes.NONE;
+        PreparedLadder ladder = card.ladderFor(asked.item());
+        Piece piece = card.piece(asked, notes);
+        return new LineStart(
+                asked,
+                choice,
+                ladder,
+                ladder == null ? BreaksInForce.NONE : ladder.breaks().inForce(asked.group(), asked.day()),
+                piece,
+                new PiecePricer(piece, ladder == null ? null : ladder.definition(), rounding),
+                rounding,
+                notes);
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */
@@ -41,9 +67,9 @@ record LineStart(Asked asked, CardChoice choice, @Nullable PreparedLadder ladder
                 : piece.billable().multiply(BigDecimal.valueOf(asked.quantity()), Decimals.EXACT);
     }
 
-    /** The breaks that count for this customer and day. */
-    BreaksInForce breaks() {
-        return ladder == null ? BreaksInForce.NONE : ladder.breaks().inForce(asked.group(), asked.day());
+    /** What it counts alone. */
+    Tally tally() {
+        return new Tally(0, asked.quantity(), BigDecimal.ZERO, amount());
     }
 
     Sku product() {

@@ -9,13 +9,19 @@ import org.jspecify.annotations.Nullable;
 /** Writes the steps of the line as a whole; the last one is the line, rounded by R3. */
 final class LineSteps {
 
+    private static final LineSteps NOT_WANTED = new LineSteps(Notes.NONE);
+
     private final Notes notes;
     private @Nullable String label;
     private String detail = "";
     private BigDecimal sum = BigDecimal.ZERO;
 
-    LineSteps(Notes notes) {
+    private LineSteps(Notes notes) {
         this.notes = notes;
+    }
+
+    static LineSteps of(Notes notes) {
+        return notes.wanted() ? new LineSteps(notes) : NOT_WANTED;
     }
 
     /** @param with an amount that the detail ends with; none for none */

@@ -27,6 +27,7 @@ final class PiecePricer {
     private final BigDecimal whole;
     private final BigDecimal fixed;
     private final BigDecimal percent;
+    private final BigDecimal perLine;
 
     PiecePricer(Piece piece, @Nullable Ladder ladder, Rounding rounding) {
         this.piece = piece;
@@ -35,13 +36,17 @@ final class PiecePricer {
         this.whole = piece.withBase();
         this.fixed = sum(How.PER_PIECE);
         this.percent = sum(How.PERCENT);
+        this.perLine = sum(How.PER_LINE);
         if (whole.signum() < 0) {
-            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the price of a piece comes to less than 0: " + Decimals.plain(whole, 2));
+            throw Refused.at(
+                    Place.PIECE,
+                    Kind.NEGATIVE,
+                    "the price of a piece comes to less than 0: " + Decimals.plain(whole, 2));
         }
     }
 
     /** The charges of one kind, added up. */
-    BigDecimal sum(How how) {
+    private BigDecimal sum(How how) {
         BigDecimal sum = BigDecimal.ZERO;
         for (AppliedCharge charge : piece.charges()) {
             if (charge.how() == how) {
@@ -57,7 +62,10 @@ final class PiecePricer {
                 ? reduced(charged(whole, whole), Objects.requireNonNull(reached))
                 : chargedAfter(reached);
         if (one.signum() < 0) {
-            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the price of one piece comes to less than 0: " + Decimals.plain(one, 2));
+            throw Refused.at(
+                    Place.PIECE,
+                    Kind.NEGATIVE,
+                    "the price of one piece comes to less than 0: " + Decimals.plain(one, 2));
         }
         if (Decimals.tooLarge(one)) {
             throw tooLarge();
@@ -82,6 +90,11 @@ final class PiecePricer {
 
     BigDecimal percent() {
         return percent;
+    }
+
+    /** Charges once for the line. */
+    BigDecimal perLine() {
+        return perLine;
     }
 
     BigDecimal fixed() {

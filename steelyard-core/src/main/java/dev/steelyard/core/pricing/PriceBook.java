@@ -88,7 +88,7 @@ public final class PriceBook {
     }
 
     private List<LineResult> price(List<OrderLine> lines, Customer customer, LocalDateTime at, boolean explain) {
-        BasketLines basket = new BasketLines(rules, lines.size());
+        BasketLines basket = new BasketLines(lines.size());
         for (int i = 0; i < lines.size(); i++) {
             try {
                 basket.start(i, start(lines.get(i), customer, at, explain));

@@ -26,8 +26,4 @@ public record ShopRules(Currency currency, Rounding rounding) {
     public Rounding roundingFor(Item item) {
         return roundingFor(item.product(), RateCard.SHELF_PRICE);
     }
-
-    Rounding roundingFor(LineStart line) {
-        return roundingFor(line.asked().item().product(), line.choice().card().card());
-    }
 }

@@ -3,8 +3,7 @@ package dev.steelyard.core.pricing;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.core.number.Rounding;
-import dev.steelyard.core.prepared.AppliedCharge.How;
+import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -17,11 +16,11 @@ import org.jspecify.annotations.Nullable;
 public final class TrialLine {
 
     private final LineStart start;
-    private final Rounding rounding;
+    private final Tally tally;
 
-    private TrialLine(LineStart start, Rounding rounding) {
+    private TrialLine(LineStart start) {
         this.start = start;
-        this.rounding = rounding;
+        this.tally = start.tally();
     }
 
     /**
@@ -30,10 +29,7 @@ public final class TrialLine {
      * @throws Refused where there is no price
      */
     public static TrialLine of(PreparedCard card, Asked asked, ShopRules rules) {
-        CardChoice choice = new CardChoice(card, List.of());
-        return new TrialLine(
-                LineStart.of(asked, choice, rules, false),
-                rules.roundingFor(asked.item().product(), card.card()));
+        return new TrialLine(LineStart.of(asked, new CardChoice(card, List.of()), rules, false));
     }
 
     /**
@@ -42,7 +38,16 @@ public final class TrialLine {
      * @throws Refused where there is none
      */
     public PricedLine price() {
-        return new LinePricer(start, rounding).price(tally());
+        return new LinePricer(start).price(tally);
+    }
+
+    /**
+     * The line's total alone.
+     *
+     * @throws Refused where there is none
+     */
+    public Money total() {
+        return new LinePricer(start).total(tally);
     }
 
     /** Whether a choice was shown and an option of it picked. */
@@ -71,11 +76,10 @@ public final class TrialLine {
      * @throws Refused where there is no price
      */
     public Unrounded unrounded() {
-        PiecePricer pieces = new PiecePricer(
-                start.piece(), start.ladder() == null ? null : start.ladder().definition(), rounding);
-        Laddered laddered = new LadderPricer(start, pieces, tally(), Notes.NONE).price();
+        PiecePricer pieces = start.pieces();
+        Laddered laddered = new LadderPricer(start, tally, Notes.NONE).price();
         Finish finish = start.choice().card().card().finish();
-        BigDecimal rest = pieces.sum(How.PER_LINE);
+        BigDecimal rest = pieces.perLine();
         if (finish.setUp() != null) {
             rest = rest.add(finish.setUp(), Decimals.EXACT);
         }
@@ -85,9 +89,5 @@ public final class TrialLine {
                 perPiece == null ? rest.add(laddered.sum(), Decimals.EXACT) : rest,
                 finish.minimum(),
                 laddered.reached());
-    }
-
-    private Tally tally() {
-        return Tally.NONE.plus(start.asked().quantity(), start.amount());
     }
 }

@@ -44,7 +44,12 @@ class CardCurvesTest {
             }
             pieces(cards, card, trial, curves.along(new Variable.Pieces()).orElseThrow());
             for (Measurement ask : card.card().measurements()) {
-                measured(cards, card, trial, ask, curves.along(new Variable.Measured(ask.name())).orElseThrow());
+                measured(
+                        cards,
+                        card,
+                        trial,
+                        ask,
+                        curves.along(new Variable.Measured(ask.name())).orElseThrow());
             }
         }
         assertThat(exactRuns).as("of %s", allRuns).isGreaterThan(allRuns * 2 / 3);
@@ -61,7 +66,8 @@ class CardCurvesTest {
 
     private void measured(RandomCards cards, PreparedCard card, Asked trial, Measurement ask, Curve curve) {
         allRuns += curve.runs().size();
-        exactRuns += (int) curve.runs().stream().filter(run -> run.form() != null).count();
+        exactRuns +=
+                (int) curve.runs().stream().filter(run -> run.form() != null).count();
         for (int i = 0; i < 25; i++) {
             BigDecimal x = cards.value(ask);
             Map<String, Answer> answers = new HashMap<>(trial.answers().byName());
@@ -83,8 +89,7 @@ class CardCurvesTest {
     }
 
     private static Optional<PricedLine> price(PreparedCard card, Asked asked) {
-        return Samples.priced(
-                () -> TrialLine.of(card, asked, RandomCards.EURO).price());
+        return Samples.priced(() -> TrialLine.of(card, asked, RandomCards.EURO).price());
     }
 
     @Test

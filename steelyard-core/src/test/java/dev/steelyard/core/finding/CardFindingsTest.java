@@ -39,7 +39,8 @@ class CardFindingsTest {
     @Test
     void aLargerOrderThatCostsLessIsMendedByNoCliffs() {
         Finding cliff = only(Code.CLIFF, goods("24.00"), card(ladder(Value.PRICE, row(5, "21.00"), row(10, "17.50"))));
-        assertThat(cliff.message()).isEqualTo("9 pieces cost 189.00, but 10 cost 175.00: the larger order is 14.00 cheaper");
+        assertThat(cliff.message())
+                .isEqualTo("9 pieces cost 189.00, but 10 cost 175.00: the larger order is 14.00 cheaper");
         assertThat(cliff.at()).isEqualTo("/ladder/rows/1");
         assertThat(cliff.mend()).isEqualTo(new Mend.Switch("/ladder/noCliffs", true));
         assertThat(cliff.found()).isEqualTo(Finding.Found.BY_ANALYSIS);
@@ -77,8 +78,17 @@ class CardFindingsTest {
     void slicesHaveNoCliffsButMayRise() {
         RateCard card = RateCard.named("Rising")
                 .ladder(new Ladder(
-                        Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.SLICE, Value.AMOUNT_OFF, null,
-                        List.of(row(5, "3"), row(10, "1")), null, null, null, false, false))
+                        Ladder.Counts.PIECES,
+                        Over.LINE,
+                        Ladder.Mode.SLICE,
+                        Value.AMOUNT_OFF,
+                        null,
+                        List.of(row(5, "3"), row(10, "1")),
+                        null,
+                        null,
+                        null,
+                        false,
+                        false))
                 .build();
         assertThat(codes(goods("24.00"), card)).containsExactly("rises");
     }
@@ -88,7 +98,8 @@ class CardFindingsTest {
         assertThat(only(Code.BELOW_COST, goods("24.00", "20.00"), card(ladder(Value.PERCENT_OFF, row(10, "20"))))
                         .message())
                 .startsWith("10 pieces: 19.20 a piece is below the cost of 20.00 (and ");
-        RateCard measured = RateCard.named("Rope").asks(List.of(LENGTH))
+        RateCard measured = RateCard.named("Rope")
+                .asks(List.of(LENGTH))
                 .piece(PiecePrice.Rate.of("length", Unit.M, "3.10"))
                 .build();
         assertThat(codes(goods(null, "3.00"), measured)).isEmpty();
@@ -120,15 +131,18 @@ class CardFindingsTest {
 
     @Test
     void anInputThatCostsNothingAndOneThatIsVeryDear() {
-        assertThat(only(Code.ZERO, goods("10.00"), formula("(length - 1 m) * 2 EUR/m")).message())
+        assertThat(only(Code.ZERO, goods("10.00"), formula("(length - 1 m) * 2 EUR/m"))
+                        .message())
                 .startsWith("1 piece, length 1 m costs nothing");
-        assertThat(only(Code.TOO_DEAR, goods("1.00"), formula("length * 30 EUR/m")).message())
+        assertThat(only(Code.TOO_DEAR, goods("1.00"), formula("length * 30 EUR/m"))
+                        .message())
                 .startsWith("1 piece, length 10 m: 300.00 a piece is over 100 times the shelf price 1.00");
     }
 
     @Test
     void goodsWithoutAShelfPriceHaveNoPrice() {
-        assertThat(only(Code.NO_PRICE, goods(null), RateCard.named("Plain").build()).message())
+        assertThat(only(Code.NO_PRICE, goods(null), RateCard.named("Plain").build())
+                        .message())
                 .startsWith("1 piece: Goods has no price yet");
     }
 
@@ -156,11 +170,21 @@ class CardFindingsTest {
     void aLastLotWithoutAFurtherPriceIsALimit() {
         RateCard card = RateCard.named("Trays")
                 .ladder(new Ladder(
-                        Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.LOT, Value.LOT_TOTAL, null,
-                        List.of(row(1, "19")), null, BigDecimal.valueOf(8), null, false, false))
+                        Ladder.Counts.PIECES,
+                        Over.LINE,
+                        Ladder.Mode.LOT,
+                        Value.LOT_TOTAL,
+                        null,
+                        List.of(row(1, "19")),
+                        null,
+                        BigDecimal.valueOf(8),
+                        null,
+                        false,
+                        false))
                 .build();
         assertThat(only(Code.LIMITS, goods(null), card).message())
-                .isEqualTo("More than 8 pieces can be asked for and have no price; add a further-piece price to sell them");
+                .isEqualTo(
+                        "More than 8 pieces can be asked for and have no price; add a further-piece price to sell them");
     }
 
     @Test
@@ -217,12 +241,22 @@ class CardFindingsTest {
                 .asks(List.of(
                         LENGTH,
                         new Choice(
-                                "end", "End", List.of(Choice.Option.of("cut", Charge.NONE)), null, Choice.Look.LIST,
-                                false, "length > 20 m")))
+                                "end",
+                                "End",
+                                List.of(Choice.Option.of("cut", Charge.NONE)),
+                                null,
+                                Choice.Look.LIST,
+                                false,
+                                "length > 20 m")))
                 .cases(new Cases(
                         List.of(new Cases.Conditional("length > 50 m", Case.of(PiecePrice.SHELF_PRICE))),
                         Case.of(new PiecePrice.Rate(
-                                "length", Unit.M, new BigDecimal("3"), null, null, null,
+                                "length",
+                                Unit.M,
+                                new BigDecimal("3"),
+                                null,
+                                null,
+                                null,
                                 new PiecePrice.RateBreaks(false, List.of(row(20, "2")))))))
                 .build();
         assertThat(find(goods("5.00"), card).stream().map(Finding::at))
@@ -231,8 +265,8 @@ class CardFindingsTest {
 
     @Test
     void aGroupThatPaysMoreThanEveryone() {
-        RateCard card = card(ladder(
-                Value.PRICE, row(2, "9.00"), new Break(2, new BigDecimal("9.50"), "Boatyard", Validity.ALWAYS)));
+        RateCard card = card(
+                ladder(Value.PRICE, row(2, "9.00"), new Break(2, new BigDecimal("9.50"), "Boatyard", Validity.ALWAYS)));
         assertThat(only(Code.GROUP_DEARER, goods("10.00"), card).message())
                 .startsWith("Boatyard pays 19.00 for 2 pieces, everyone else only 18.00");
     }
@@ -288,8 +322,17 @@ class CardFindingsTest {
 
     private static Ladder ladder(Value value, Break... rows) {
         return new Ladder(
-                Ladder.Counts.PIECES, Over.LINE, Ladder.Mode.ALL_UNITS, value, null, List.of(rows), null, null, null,
-                false, false);
+                Ladder.Counts.PIECES,
+                Over.LINE,
+                Ladder.Mode.ALL_UNITS,
+                value,
+                null,
+                List.of(rows),
+                null,
+                null,
+                null,
+                false,
+                false);
     }
 
     private static Break row(int from, String value) {

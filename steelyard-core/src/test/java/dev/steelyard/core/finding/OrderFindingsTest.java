@@ -81,15 +81,21 @@ class OrderFindingsTest {
 
     private static Product product(String sku, String category) {
         return new Product(
-                new Sku(sku), sku, BigDecimal.TEN, null, null, null, List.of(),
+                new Sku(sku),
+                sku,
+                BigDecimal.TEN,
+                null,
+                null,
+                null,
+                List.of(),
                 new Traits(Set.of(category), Set.of(), Set.of(), Set.of(), Set.of()));
     }
 
     private static List<String> found(RateCard... order) {
         List<String> found = new ArrayList<>();
         OrderFindings.of(List.of(order), List.of(ROPE, CHAIN))
-                .forEach((index, ofCard) -> ofCard.forEach(
-                        one -> found.add(index + " " + one.code().text() + ": " + one.message())));
+                .forEach((index, ofCard) ->
+                        ofCard.forEach(one -> found.add(index + " " + one.code().text() + ": " + one.message())));
         return found;
     }
 }

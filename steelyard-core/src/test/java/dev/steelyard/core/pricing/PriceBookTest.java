@@ -92,7 +92,9 @@ class PriceBookTest {
     @Test
     void goodsWithoutAShelfPriceAreRefused() {
         PriceBook book = PriceBook.of(EURO, List.of(), List.of(Product.of(new Sku("ROPE"), "Rope", null)));
-        assertThat(price(book, line("ROPE", 1))).containsExactly(new RefusedLine(List.of(new Fault(Place.PIECE, Fault.Kind.NO_PRICE, "Rope has no price yet"))));
+        assertThat(price(book, line("ROPE", 1)))
+                .containsExactly(
+                        new RefusedLine(List.of(new Fault(Place.PIECE, Fault.Kind.NO_PRICE, "Rope has no price yet"))));
     }
 
     @Test

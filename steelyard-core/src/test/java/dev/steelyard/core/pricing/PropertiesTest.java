@@ -50,7 +50,10 @@ class PropertiesTest {
             BigDecimal sum = line.rest();
             for (long n = 1; n <= asked.quantity(); n++) {
                 // piece number n costs what all pieces would cost each if n were ordered
-                sum = sum.add(price(allUnits, with(asked, n)).orElseThrow().pricePerPiece().value());
+                sum = sum.add(price(allUnits, with(asked, n))
+                        .orElseThrow()
+                        .pricePerPiece()
+                        .value());
             }
             BigDecimal least = line.minimum() == null ? sum : sum.max(line.minimum());
             assertThat(whole.get().total()).isEqualTo(EURO.rounding().lineTotal(least));
@@ -61,7 +64,16 @@ class PropertiesTest {
     private static PreparedCard withMode(PreparedCard card, Mode mode) {
         Ladder was = Objects.requireNonNull(card.card().ladder());
         Ladder is = new Ladder(
-                was.counts(), was.over(), mode, was.value(), was.unit(), was.rows(), null, null, null, false,
+                was.counts(),
+                was.over(),
+                mode,
+                was.value(),
+                was.unit(),
+                was.rows(),
+                null,
+                null,
+                null,
+                false,
                 was.reduceChoices());
         return PreparedCard.prepare(card.card().toBuilder().ladder(is).build(), "EUR")
                 .orThrow();
@@ -94,7 +106,8 @@ class PropertiesTest {
         for (int i = 0; i < 40; i++) {
             PreparedCard card = withLadder(
                     cards,
-                    ladder -> ladder.mode() == Mode.ALL_UNITS && ladder.counts() == Counts.PIECES && !ladder.noCliffs());
+                    ladder ->
+                            ladder.mode() == Mode.ALL_UNITS && ladder.counts() == Counts.PIECES && !ladder.noCliffs());
             Asked asked = cards.asked(card, cards.product());
             for (long n = 2; n <= 60; n++) {
                 Optional<PricedLine> before = price(card, with(asked, n - 1));
@@ -138,9 +151,11 @@ class PropertiesTest {
         PreparedCard card = cards.card();
         Product product = cards.product();
         PriceBook book = PriceBook.of(EURO, List.of(card), List.of(product));
-        List<Asked> orders = Stream.generate(() -> cards.asked(card, product)).limit(300).toList();
+        List<Asked> orders =
+                Stream.generate(() -> cards.asked(card, product)).limit(300).toList();
         Callable<List<LineResult>> all = () -> orders.stream()
-                .map(asked -> book.explain(lines(asked), new Customer(asked.group()), noon()).get(0))
+                .map(asked -> book.explain(lines(asked), new Customer(asked.group()), noon())
+                        .get(0))
                 .toList();
         ExecutorService threads = Executors.newFixedThreadPool(2);
         try {

@@ -106,7 +106,8 @@ public final class RandomCards {
     }
 
     private RateCard definition() {
-        RateCardBuilder card = RateCard.named("Random").rates(List.of(new NamedRate("cloth", money(1, 4000), "EUR/m2")));
+        RateCardBuilder card =
+                RateCard.named("Random").rates(List.of(new NamedRate("cloth", money(1, 4000), "EUR/m2")));
         List<Ask> asks = new ArrayList<>(List.of(
                 Measurement.of("length", Unit.CM, "20", "300", "1"),
                 Measurement.of("width", Unit.M, "0.2", "3", "0.05"),
@@ -129,12 +130,13 @@ public final class RandomCards {
     }
 
     private Choice choice(String name) {
-        Charge charge = switch (random.nextInt(4)) {
-            case 0 -> new Charge.PerPiece(money(1, 2000));
-            case 1 -> new Charge.PerUnit(money(1, 400), Unit.M, "2 * (length + width)");
-            case 2 -> new Charge.Percent(BigDecimal.valueOf(random.nextInt(400), 1));
-            default -> new Charge.PerLine(money(1, 2000));
-        };
+        Charge charge =
+                switch (random.nextInt(4)) {
+                    case 0 -> new Charge.PerPiece(money(1, 2000));
+                    case 1 -> new Charge.PerUnit(money(1, 400), Unit.M, "2 * (length + width)");
+                    case 2 -> new Charge.Percent(BigDecimal.valueOf(random.nextInt(400), 1));
+                    default -> new Charge.PerLine(money(1, 2000));
+                };
         return Choice.of(name, Choice.Option.of("plain", Charge.NONE), Choice.Option.of("fine", charge));
     }
 

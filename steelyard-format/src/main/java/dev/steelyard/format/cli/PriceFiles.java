@@ -66,7 +66,8 @@ public final class PriceFiles {
         }
         PriceFiles pricing = new PriceFiles(out, err, now, arguments.contains(EXPLAIN));
         files.forEach(pricing::file);
-        out.println(pricing.orders + (pricing.orders == 1 ? " order, " : " orders, ")
+        out.println(pricing.orders
+                + (pricing.orders == 1 ? " order, " : " orders, ")
                 + (pricing.differing == 0 ? "all as expected" : pricing.differing + " not as expected"));
         if (pricing.notRead) {
             return NOT_READ;
@@ -117,10 +118,11 @@ public final class PriceFiles {
         }
         order.line().answers().byName().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(answer -> words.add(answer.getKey() + " " + answer.getValue().text()
-                        + (answer.getValue() instanceof Answer.Typed typed && typed.unit() != null
-                                ? " " + typed.unit()
-                                : "")));
+                .forEach(answer ->
+                        words.add(answer.getKey() + " " + answer.getValue().text()
+                                + (answer.getValue() instanceof Answer.Typed typed && typed.unit() != null
+                                        ? " " + typed.unit()
+                                        : "")));
         if (order.customer().group() != null) {
             words.add(order.customer().group());
         }

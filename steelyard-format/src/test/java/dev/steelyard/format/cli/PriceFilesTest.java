@@ -2,7 +2,6 @@ package dev.steelyard.format.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.steelyard.core.card.Covers;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -33,7 +32,8 @@ class PriceFilesTest {
                 .toString();
         assertThat(run(file)).isZero();
         assertThat(said())
-                .contains("cover-area\n  ok  1 ×, fixing loose, hem plain, length 400, width 180  206.20 EUR (206.20 each)")
+                .contains(
+                        "cover-area\n  ok  1 ×, fixing loose, hem plain, length 400, width 180  206.20 EUR (206.20 each)")
                 .contains("  ok  1 ×, length 0.25  refused (length): Length is too small: 0.25 m was given")
                 .endsWith("104 orders, all as expected\n");
     }

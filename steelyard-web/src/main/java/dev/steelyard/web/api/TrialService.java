@@ -52,9 +52,13 @@ class TrialService {
         if (!reading.issues().isEmpty()) {
             FormatIssue first = reading.issues().get(0);
             throw new ProblemFound(
-                    Problem.DOCUMENT, (first.at().isEmpty() ? "The whole" : first.at()) + ": " + first.message(), reading.issues());
+                    Problem.DOCUMENT,
+                    (first.at().isEmpty() ? "The whole" : first.at()) + ": " + first.message(),
+                    reading.issues());
         }
-        long orders = reading.documents().stream().mapToLong(one -> one.orders().size()).sum();
+        long orders = reading.documents().stream()
+                .mapToLong(one -> one.orders().size())
+                .sum();
         if (orders > limits.orders()) {
             throw new ProblemFound(
                     Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
@@ -105,12 +109,8 @@ class TrialService {
                     Problem.TOO_LONG,
                     "A request is given " + limits.time().toSeconds() + " seconds; they were over before the findings");
         }
-        CardFindings search =
-                new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET);
+        CardFindings search = new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET);
         return FindingWriter.write(search.of(
-                document.card(),
-                document.product().items().get(0),
-                shops.now().toLocalDate(),
-                List.of()));
+                document.card(), document.product().items().get(0), shops.now().toLocalDate(), List.of()));
     }
 }

@@ -33,11 +33,12 @@ class TrialsController {
     }
 
     @PostMapping("/api/v1/trials")
-    ResponseEntity<String> price(
-            HttpServletRequest request, @RequestParam(defaultValue = "false") boolean findings) throws IOException {
+    ResponseEntity<String> price(HttpServletRequest request, @RequestParam(defaultValue = "false") boolean findings)
+            throws IOException {
         if (!isJson(request.getContentType())) {
             throw new ProblemFound(
-                    Problem.NOT_JSON, "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
+                    Problem.NOT_JSON,
+                    "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
         }
         byte[] body = request.getInputStream().readNBytes(limits.bodyBytes() + 1);
         if (body.length > limits.bodyBytes()) {

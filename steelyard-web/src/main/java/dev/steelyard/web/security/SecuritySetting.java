@@ -24,7 +24,13 @@ class SecuritySetting {
     @Bean
     SecurityFilterChain chain(HttpSecurity http) throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/counter/**", "/api/v1/**", "/sign-in", "/assets/**", "/webjars/**", "/error", "/actuator/health")
+                                "/counter/**",
+                                "/api/v1/**",
+                                "/sign-in",
+                                "/assets/**",
+                                "/webjars/**",
+                                "/error",
+                                "/actuator/health")
                         .permitAll()
                         .anyRequest()
                         .authenticated())

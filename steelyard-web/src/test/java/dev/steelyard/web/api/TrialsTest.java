@@ -30,7 +30,9 @@ class TrialsTest {
         int orders = 0;
         for (JsonNode document : answers) {
             for (JsonNode order : document.get("orders")) {
-                assertThat(order.get("asExpected").booleanValue()).as(order.toString()).isTrue();
+                assertThat(order.get("asExpected").booleanValue())
+                        .as(order.toString())
+                        .isTrue();
                 orders++;
             }
         }
@@ -39,7 +41,8 @@ class TrialsTest {
 
     @Test
     void anOrderIsAnsweredWithItsReckoning(Http developer) {
-        JsonNode order = ok(developer, BRUSHES.formatted("", "{\"quantity\": 3}")).at("/orders/0");
+        JsonNode order =
+                ok(developer, BRUSHES.formatted("", "{\"quantity\": 3}")).at("/orders/0");
         assertThat(order.at("/line").stringValue()).isEqualTo("45.00");
         assertThat(order.at("/unit").stringValue()).isEqualTo("15.00");
         assertThat(order.at("/reckoning/steps/1/detail").stringValue()).isEqualTo("3 × 15.00");
@@ -66,8 +69,8 @@ class TrialsTest {
     void findingsComeWhenAskedForWithAMendAsAPatch(Http developer) {
         String ladder = ", \"ladder\": {\"mode\": \"all-units\", \"value\": \"price\","
                 + " \"rows\": [{\"from\": 10, \"value\": \"12.00\"}]}";
-        Http.Answer answer = developer.postBody(
-                "/api/v1/trials?findings=true", "application/json", BRUSHES.formatted(ladder, ""));
+        Http.Answer answer =
+                developer.postBody("/api/v1/trials?findings=true", "application/json", BRUSHES.formatted(ladder, ""));
         JsonNode cliff = Json.read(answer.body()).at("/findings/0");
         assertThat(cliff.get("code").stringValue()).isEqualTo("cliff");
         assertThat(cliff.get("found").stringValue()).isEqualTo("analysis");
@@ -77,8 +80,7 @@ class TrialsTest {
 
     @Test
     void theSchemaIsPublished(Http developer) {
-        assertThat(developer.get("/api/v1/schema").body())
-                .contains("https://json-schema.org/draft/2020-12/schema");
+        assertThat(developer.get("/api/v1/schema").body()).contains("https://json-schema.org/draft/2020-12/schema");
     }
 
     @Test

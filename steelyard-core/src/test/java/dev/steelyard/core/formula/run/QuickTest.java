@@ -71,7 +71,8 @@ class QuickTest {
                 case 0 -> "a";
                 case 1 -> "b";
                 case 2 -> "half";
-                default -> BigDecimal.valueOf(random.nextInt(4000), random.nextInt(4)).toPlainString();
+                default -> BigDecimal.valueOf(random.nextInt(4000), random.nextInt(4))
+                        .toPlainString();
             };
         }
         String one = number(random, depth - 1);
