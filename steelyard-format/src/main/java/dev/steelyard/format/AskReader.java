@@ -46,7 +46,7 @@ final class AskReader {
     private static Unit unit(JsonNode item, String at, Obj in) {
         Unit unit = item.isString() ? Unit.of(item.stringValue()).orElse(null) : null;
         if (unit == null) {
-            in.issues().add(FormatIssue.at(at, Obj.words(item) + " is no unit"));
+            in.issues().add(FormatIssue.at(at, Values.words(item) + " is no unit"));
         }
         return unit == null ? Unit.ONE : unit;
     }

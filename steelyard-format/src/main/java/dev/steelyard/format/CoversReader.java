@@ -86,8 +86,8 @@ final class CoversReader {
     }
 
     private static Times times(Obj in) {
-        LocalDateTime from = in.optionalMoment("from");
-        LocalDateTime until = in.optionalMoment("until");
+        LocalDateTime from = in.parsed("from", TimeText.MOMENT);
+        LocalDateTime until = in.parsed("until", TimeText.MOMENT);
         if (from != null && until != null && !from.isBefore(until)) {
             in.fault("until", "“until” (" + until + ") must be after “from” (" + from + ")");
             until = null;
@@ -101,6 +101,6 @@ final class CoversReader {
                 days.add(day);
             }
         }
-        return new Times(from, until, days, in.optionalTime("opens"), in.optionalTime("closes"));
+        return new Times(from, until, days, in.parsed("opens", TimeText.TIME), in.parsed("closes", TimeText.TIME));
     }
 }

@@ -42,8 +42,8 @@ final class LadderReader {
             value = BigDecimal.ZERO;
         }
         String group = in.optionalText("group");
-        LocalDate since = in.optionalDay("fromDate");
-        LocalDate until = in.optionalDay("untilDate");
+        LocalDate since = in.parsed("fromDate", TimeText.DAY);
+        LocalDate until = in.parsed("untilDate", TimeText.DAY);
         if (since != null && until != null && !since.isBefore(until)) {
             in.fault("untilDate", "“untilDate” (" + until + ") must be after “fromDate” (" + since + ")");
             until = null;

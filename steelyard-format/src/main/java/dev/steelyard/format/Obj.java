@@ -1,13 +1,9 @@
 package dev.steelyard.format;
 
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.time.DateTimeException;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -29,7 +25,6 @@ import tools.jackson.databind.JsonNode;
  */
 final class Obj {
 
-    private static final int SHOWN = 60;
     private static final String UNITS =
             Arrays.stream(Unit.values()).map(Unit::code).collect(Collectors.joining(", "));
 
@@ -46,7 +41,7 @@ final class Obj {
 
     static Obj of(JsonNode node, String at, List<FormatIssue> issues) {
         if (!node.isObject()) {
-            issues.add(FormatIssue.at(at, "this is " + words(node) + "; it must be an object"));
+            issues.add(FormatIssue.at(at, "this is " + Values.words(node) + "; it must be an object"));
             return new Obj(Json.object(), at, new ArrayList<>());
         }
         return new Obj(node, at, issues);
@@ -92,7 +87,7 @@ final class Obj {
         }
         JsonNode value = node.path(field);
         if (!value.isString()) {
-            fault(field, "this is " + words(value) + "; it must be a text");
+            fault(field, "this is " + Values.words(value) + "; it must be a text");
             return null;
         }
         return value.stringValue();
@@ -104,36 +99,7 @@ final class Obj {
 
     @Nullable
     BigDecimal optionalDecimal(String field) {
-        return has(field) ? decimal(node.path(field), at(field)) : null;
-    }
-
-    private @Nullable BigDecimal decimal(JsonNode value, String where) {
-        if (value.isNumber()) {
-            BigDecimal number = value.decimalValue();
-            if (number.scale() < 0
-                    || number.scale() > DecimalText.MOST_DIGITS
-                    || number.precision() > DecimalText.MOST_DIGITS) {
-                issues.add(FormatIssue.at(
-                        where, "a number has at most " + DecimalText.MOST_DIGITS + " digits and no exponent"));
-                return null;
-            }
-            return number;
-        }
-        if (value.isString()) {
-            DecimalText.Reading reading = DecimalText.read(value.stringValue());
-            if (reading.fault() != null
-                    || !value.stringValue().equals(value.stringValue().strip())) {
-                issues.add(FormatIssue.at(
-                        where,
-                        reading.fault() == null
-                                ? "a number has no spaces"
-                                : reading.fault().message()));
-                return null;
-            }
-            return reading.value();
-        }
-        issues.add(FormatIssue.at(where, "this is " + words(value) + "; it must be a number, as 6.90 or \"6.90\""));
-        return null;
+        return has(field) ? Values.decimal(node.path(field), at(field), issues) : null;
     }
 
     int whole(String field, int least, int most) {
@@ -150,7 +116,9 @@ final class Obj {
         if (!value.isIntegralNumber()
                 || value.bigIntegerValue().compareTo(BigInteger.valueOf(least)) < 0
                 || value.bigIntegerValue().compareTo(BigInteger.valueOf(most)) > 0) {
-            fault(field, "this is " + words(value) + "; it must be a whole number from " + least + " to " + most);
+            fault(
+                    field,
+                    "this is " + Values.words(value) + "; it must be a whole number from " + least + " to " + most);
             return null;
         }
         return value.intValue();
@@ -168,7 +136,7 @@ final class Obj {
         }
         JsonNode value = node.path(field);
         if (!value.isBoolean()) {
-            fault(field, "this is " + words(value) + "; it must be true or false");
+            fault(field, "this is " + Values.words(value) + "; it must be true or false");
             return null;
         }
         return value.booleanValue();
@@ -183,7 +151,7 @@ final class Obj {
         String text = optionalText(field);
         T value = text == null ? null : words.get(text);
         if (text != null && value == null) {
-            fault(field, "“" + shortened(text) + "” is none of " + String.join(", ", words.keySet()));
+            fault(field, "“" + Values.shortened(text) + "” is none of " + String.join(", ", words.keySet()));
         }
         return value == null ? first : value;
     }
@@ -202,11 +170,11 @@ final class Obj {
         }
         Unit unit = Unit.of(code).orElse(null);
         if (unit == null) {
-            fault(field, "there is no unit “" + shortened(code) + "”; there are " + UNITS);
+            fault(field, "there is no unit “" + Values.shortened(code) + "”; there are " + UNITS);
         } else if (ucum != null && !ucum.equals(unit.ucum())) {
             fault(
                     ucumOf(field),
-                    "“" + shortened(ucum) + "” is not the UCUM code of " + code + ", which is " + unit.ucum());
+                    "“" + Values.shortened(ucum) + "” is not the UCUM code of " + code + ", which is " + unit.ucum());
         }
         return unit;
     }
@@ -216,36 +184,16 @@ final class Obj {
         return field.equals("unit") ? "ucum" : field + "Ucum";
     }
 
-    @Nullable
-    LocalDate optionalDay(String field) {
-        return parsed(field, "a day as 2027-04-01", LocalDate::parse);
-    }
-
-    @Nullable
-    LocalTime optionalTime(String field) {
-        return parsed(field, "a time as 09:30", LocalTime::parse);
-    }
-
-    /** A day, whose beginning is meant, or a day with a time. */
-    @Nullable
-    LocalDateTime optionalMoment(String field) {
-        return parsed(
-                field,
-                "a day as 2027-04-01 or a moment as 2027-04-01T09:30",
-                text -> text.contains("T")
-                        ? LocalDateTime.parse(text)
-                        : LocalDate.parse(text).atStartOfDay());
-    }
-
-    private <T> @Nullable T parsed(String field, String wanted, Function<String, T> parse) {
+    /** A day, a time or a moment. */
+    <T> @Nullable T parsed(String field, TimeText<T> kind) {
         String text = optionalText(field);
         if (text == null) {
             return null;
         }
         try {
-            return parse.apply(text);
+            return kind.parse().apply(text);
         } catch (DateTimeException noSuchTime) {
-            fault(field, "“" + shortened(text) + "” is not " + wanted);
+            fault(field, "“" + Values.shortened(text) + "” is not " + kind.wanted());
             return null;
         }
     }
@@ -271,7 +219,7 @@ final class Obj {
     List<String> texts(String field) {
         return items(field, (item, where) -> {
             if (!item.isString()) {
-                issues.add(FormatIssue.at(where, "this is " + words(item) + "; it must be a text"));
+                issues.add(FormatIssue.at(where, "this is " + Values.words(item) + "; it must be a text"));
                 return "";
             }
             return item.stringValue();
@@ -283,7 +231,9 @@ final class Obj {
     }
 
     List<BigDecimal> decimals(String field) {
-        return items(field, (item, where) -> Objects.requireNonNullElse(decimal(item, where), BigDecimal.ZERO));
+        return items(
+                field,
+                (item, where) -> Objects.requireNonNullElse(Values.decimal(item, where, issues), BigDecimal.ZERO));
     }
 
     /** Rows of cells, of which some may be empty. */
@@ -291,11 +241,11 @@ final class Obj {
         return items(field, (row, where) -> {
             List<@Nullable BigDecimal> cells = new ArrayList<>();
             if (!row.isArray()) {
-                issues.add(FormatIssue.at(where, "this is " + words(row) + "; it must be a list of prices"));
+                issues.add(FormatIssue.at(where, "this is " + Values.words(row) + "; it must be a list of prices"));
                 return cells;
             }
             for (int i = 0; i < row.size(); i++) {
-                cells.add(row.get(i).isNull() ? null : decimal(row.get(i), where + "/" + i));
+                cells.add(row.get(i).isNull() ? null : Values.decimal(row.get(i), where + "/" + i, issues));
             }
             return cells;
         });
@@ -308,7 +258,7 @@ final class Obj {
         }
         JsonNode array = node.path(field);
         if (!array.isArray()) {
-            fault(field, "this is " + words(array) + "; it must be a list");
+            fault(field, "this is " + Values.words(array) + "; it must be a list");
             return items;
         }
         for (int i = 0; i < array.size(); i++) {
@@ -324,7 +274,7 @@ final class Obj {
             if (node.path(field).isObject()) {
                 node.path(field).properties().forEach(one -> fields.put(one.getKey(), one.getValue()));
             } else {
-                fault(field, "this is " + words(node.path(field)) + "; it must be an object");
+                fault(field, "this is " + Values.words(node.path(field)) + "; it must be an object");
             }
         }
         return fields;
@@ -340,25 +290,9 @@ final class Obj {
             if (!known.contains(name)) {
                 fault(
                         name,
-                        "there is no field “" + shortened(name) + "” here; there are "
+                        "there is no field “" + Values.shortened(name) + "” here; there are "
                                 + known.stream().sorted().collect(Collectors.joining(", ")));
             }
         }
-    }
-
-    /** What a value is, in words. */
-    static String words(JsonNode value) {
-        return switch (value.getNodeType()) {
-            case OBJECT -> "an object";
-            case ARRAY -> "a list";
-            case STRING -> "the text “" + shortened(value.stringValue()) + "”";
-            case NUMBER -> "the number " + shortened(value.toString());
-            case BOOLEAN -> value.toString();
-            default -> "null";
-        };
-    }
-
-    private static String shortened(String text) {
-        return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
     }
 }

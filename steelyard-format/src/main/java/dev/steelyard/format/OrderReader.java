@@ -36,7 +36,7 @@ final class OrderReader {
                 in.flag("signedIn", false),
                 in.flag("firstOrder", false),
                 in.optionalText("country"));
-        LocalDateTime at = in.optionalMoment("date");
+        LocalDateTime at = in.parsed("date", TimeText.MOMENT);
         Obj expect = in.optionalObject("expect");
         Order order = new Order(line, before, customer, at, expect == null ? null : expected(expect));
         in.done();
@@ -70,7 +70,7 @@ final class OrderReader {
         in.issues()
                 .add(FormatIssue.at(
                         in.at("answers") + Json.step(name),
-                        "this is " + Obj.words(value) + "; an answer is a text, a number, or a value with a unit"));
+                        "this is " + Values.words(value) + "; an answer is a text, a number, or a value with a unit"));
         return Answer.of("");
     }
 

@@ -50,7 +50,7 @@ public final class Breaks {
                 rows.stream().sorted(Comparator.comparing(Break::from)).toList(), factor);
     }
 
-    /** Every pair of breaks that share threshold and group and are both undated or overlap in dates. */
+    /** Each break that shares threshold and group with an earlier one, both undated or with dates that overlap. */
     public static List<BreakClash> clashes(List<Break> rows) {
         Map<BigDecimal, List<Integer>> atThreshold = new HashMap<>();
         List<BreakClash> found = new ArrayList<>();
@@ -59,6 +59,7 @@ public final class Breaks {
             for (int first : earlier) {
                 if (rows.get(first).key().clashes(rows.get(second).key())) {
                     found.add(BreakClash.between(first, second, rows.get(second)));
+                    break; // one clash tells enough of a row
                 }
             }
             earlier.add(second);

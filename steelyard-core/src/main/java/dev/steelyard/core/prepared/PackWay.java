@@ -63,7 +63,7 @@ final class PackWay implements Way {
                     .piece(
                             "Own amount",
                             lead + new Figure(own.unit().fromBase(amount), 0, own.unit()) + " × "
-                                    + Decimals.plain(own.price(), 0) + " per "
+                                    + Decimals.plain(own.price(), 2) + " per "
                                     + own.unit().symbol(),
                             price,
                             null);

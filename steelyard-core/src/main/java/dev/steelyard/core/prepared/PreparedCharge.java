@@ -44,7 +44,7 @@ final class PreparedCharge {
             String symbol = perUnit.unit().symbol();
             detail = run.with(measure.formula()) + " = "
                     + Decimals.plain(perUnit.unit().fromBase(measured), 0) + " " + symbol + ", × "
-                    + Decimals.plain(perUnit.amount(), 0) + " per " + symbol;
+                    + Decimals.plain(perUnit.amount(), 2) + " per " + symbol;
         }
         return new AppliedCharge(How.PER_PIECE, value, label, detail);
     }

@@ -138,7 +138,7 @@ final class RateWay implements Way {
             run.notes()
                     .piece(
                             label,
-                            shown(amount) + " × " + Decimals.plain(price, 0) + " per " + name(unit),
+                            shown(amount) + " × " + Decimals.plain(price, 2) + " per " + name(unit),
                             result,
                             null);
         }

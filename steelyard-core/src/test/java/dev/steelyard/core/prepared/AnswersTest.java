@@ -1,0 +1,163 @@
+package dev.steelyard.core.prepared;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.core.card.Charge;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.core.reckoning.Notes;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.testing.RandomCards;
+import dev.steelyard.core.unit.Unit;
+import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** What is said of answers that cannot be taken. */
+class AnswersTest {
+
+    private static final Item GOODS =
+            Product.of(new Sku("A"), "Goods", BigDecimal.TEN).items().get(0);
+    private static final PreparedCard CARD = PreparedCard.prepare(
+                    RateCard.named("Covers")
+                            .asks(List.of(
+                                    new Measurement(
+                                            "length",
+                                            "Length",
+                                            Measurement.Type.LENGTH,
+                                            Unit.CM,
+                                            List.of(Unit.M),
+                                            new BigDecimal("150"),
+                                            new BigDecimal("1200"),
+                                            BigDecimal.TEN,
+                                            null,
+                                            true,
+                                            null,
+                                            null,
+                                            "We cut up to 12 m; ask us for more."),
+                                    new Measurement(
+                                            "count",
+                                            "Eyelets",
+                                            Measurement.Type.COUNT,
+                                            Unit.ONE,
+                                            List.of(),
+                                            null,
+                                            null,
+                                            null,
+                                            null,
+                                            true,
+                                            null,
+                                            null,
+                                            null),
+                                    Choice.of(
+                                            "hem",
+                                            Choice.Option.of("plain", Charge.NONE),
+                                            Choice.Option.of("roped", Charge.NONE)),
+                                    new Choice(
+                                            "colour",
+                                            "Colour",
+                                            List.of(Choice.Option.of("red", Charge.NONE)),
+                                            null,
+                                            Choice.Look.LIST,
+                                            true,
+                                            "hem = \"roped\" ")))
+                            .build(),
+                    "EUR")
+            .orThrow();
+
+    @Test
+    void rightAnswersAreTaken() {
+        assertThat(faults(Map.of("length", "150", "count", "4", "hem", "plain")))
+                .isEmpty();
+        assertThat(faults(Map.of("length", " 200 ", "count", "-3", "hem", "roped", "colour", "red")))
+                .isEmpty();
+    }
+
+    @Test
+    void everyWrongAnswerIsToldByItsField() {
+        assertThat(faults(Map.of("length", "15O", "count", "2.5", "hem", "velvet", "size", "L")))
+                .containsExactly(
+                        "length: Length: “15O” is not a number; write it like 6.90",
+                        "count: Eyelets does not fit: 2.5 was given; it can be any number, whole numbers only",
+                        "hem: hem has no “velvet”; pick one of plain, roped",
+                        "size: nothing is asked by the name “size”");
+    }
+
+    @Test
+    void whatIsMissingSaysWhatIsAllowed() {
+        assertThat(faults(Map.of()))
+                .containsExactly(
+                        "length: Length is missing; it can be 150 to 1200 cm, in steps of 10 cm, whole numbers only",
+                        "count: Eyelets is missing; it can be any number, whole numbers only",
+                        "hem: hem is missing; pick one of plain, roped");
+    }
+
+    @Test
+    void limitsUseTheOwnersWordsWhereThereAreSome() {
+        assertThat(faults(Map.of("length", "1210", "count", "1", "hem", "plain")))
+                .containsExactly("length: We cut up to 12 m; ask us for more.");
+        assertThat(faults(Map.of("length", "155", "count", "1", "hem", "plain")))
+                .containsExactly("length: Length does not fit: 155 cm was given; it can be 150 to 1200 cm, in steps of"
+                        + " 10 cm, whole numbers only");
+    }
+
+    @Test
+    void anotherUnitIsConvertedExactlyAndNeedsNoStep() {
+        assertThat(faults("length", new Answer.Typed("1.555", "m"))).isEmpty();
+        assertThat(faults("length", new Answer.Typed("59", "in")))
+                .containsExactly("length: Length is too small: 59 in was given; it can be 150 to 1200 cm, in steps of"
+                        + " 10 cm, whole numbers only");
+        assertThat(faults("length", new Answer.Typed("12", "m"))).isEmpty();
+        assertThat(faults("length", new Answer.Number(new BigDecimal("12.000001"), Unit.M)))
+                .hasSize(1);
+    }
+
+    @Test
+    void aUnitOfAnotherKindOrNoneIsRefused() {
+        assertThat(faults("length", new Answer.Typed("5", "kg")))
+                .containsExactly("length: Length is a length, but kg measures a weight");
+        assertThat(faults("length", new Answer.Typed("5", "ell")).get(0)).contains("there is no unit “ell”");
+        assertThat(faults("length", new Answer.Number(new BigDecimal("1".repeat(31)), null)))
+                .containsExactly("length: Length has more than 30 digits");
+    }
+
+    @Test
+    void aChoiceThatHangsOnAWrongAnswerIsNotAskedYet() {
+        assertThat(faults(Map.of("length", "5", "count", "1", "hem", "roped")))
+                .singleElement()
+                .asString()
+                .startsWith("length: ");
+        assertThat(faults(Map.of("length", "150", "count", "1", "hem", "roped")))
+                .containsExactly("colour: Colour is missing; pick one of red");
+    }
+
+    private static List<String> faults(String name, Answer answer) {
+        Map<String, Answer> answers = new HashMap<>(Map.of("count", Answer.of("1"), "hem", Answer.of("plain")));
+        answers.put(name, answer);
+        return tried(Answers.of(answers));
+    }
+
+    private static List<String> faults(Map<String, String> typed) {
+        Map<String, Answer> answers = new HashMap<>();
+        typed.forEach((name, text) -> answers.put(name, Answer.of(text)));
+        return tried(Answers.of(answers));
+    }
+
+    private static List<String> tried(Answers answers) {
+        try {
+            CARD.piece(new Asked(GOODS, 1, answers, null, RandomCards.DAY), Notes.NONE);
+            return List.of();
+        } catch (Refused refused) {
+            return refused.faults().stream()
+                    .map(fault -> fault.place() + ": " + fault.message())
+                    .toList();
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package dev.steelyard.format;
+
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasReturnType.Predicates.rawReturnType;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.time.LocalDateTime;
+
+@AnalyzeClasses(packages = "dev.steelyard.format", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule knowsTheCoreAndJsonAlone = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideOutsideOfPackages(
+                    "dev.steelyard.format..",
+                    "dev.steelyard.core..",
+                    "java..",
+                    "tools.jackson..",
+                    "org.jspecify.annotations");
+
+    @ArchTest
+    static final ArchRule onlyTheCommandTouchesFilesAndTheClock = noClasses()
+            .that()
+            .resideOutsideOfPackage("dev.steelyard.format.cli")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("java.nio.file..")
+            .orShould()
+            .callMethod(LocalDateTime.class, "now");
+
+    @ArchTest
+    static final ArchRule noBinaryFloatingPoint = noClasses()
+            .should()
+            .callMethodWhere(target(rawReturnType(double.class)))
+            .because("no binary floating point reaches a price");
+}

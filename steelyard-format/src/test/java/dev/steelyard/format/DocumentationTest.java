@@ -1,0 +1,24 @@
+package dev.steelyard.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** The documentation's example comes to what it says. */
+class DocumentationTest {
+
+    @Test
+    void theExampleOfTheFormatHolds() throws IOException {
+        String page = Files.readString(Path.of("..", "docs", "open-format.md"));
+        int start = page.indexOf("```json") + "```json".length();
+        Document document = Documents.read(page.substring(start, page.indexOf("```", start)), Examples.EURO)
+                .documents()
+                .get(0);
+        assertThat(document.orders()).hasSize(2).allSatisfy(order -> assertThat(
+                        Trials.mismatch(order, Trials.price(document, order, Examples.ANY_DAY)))
+                .isNull());
+    }
+}
