@@ -26,7 +26,8 @@ import org.openjdk.jmh.annotations.Warmup;
 
 /**
  * An area formula with one IF and one MAX: prepared by us, written by hand in BigDecimal under decimal128, and in EvalEx
- * as it comes and with its quickest settings (16 digits, no trailing zeros stripped), its expression parsed once. All take measurements in base units and come to the same price.
+ * as it comes and with its quickest settings (16 digits, no trailing zeros stripped), its expression parsed once. All
+ * take measurements in centimetres, as they are typed, and rates per metre; a formula without units divides by 100.
  */
 @State(org.openjdk.jmh.annotations.Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
@@ -39,7 +40,7 @@ public class AreaFormulaBench {
     private static final String TEXT =
             "MAX(88.50 EUR; length * width * cloth) + 35 EUR + IF(length > 8 m; 2 * (length + width) * rope; 0 EUR)";
     private static final String EVALEX =
-            "MAX(88.50, length * width * cloth) + 35 + IF(length > 8, 2 * (length + width) * rope, 0)";
+            "MAX(88.50, length / 100 * width / 100 * cloth) + 35 + IF(length > 800, 2 * (length + width) / 100 * rope, 0)";
 
     private static final BigDecimal SMALLEST = new BigDecimal("88.50");
     private static final BigDecimal CLOTH = new BigDecimal("21.40");
@@ -48,8 +49,10 @@ public class AreaFormulaBench {
     private static final BigDecimal LONG = new BigDecimal("8");
     private static final BigDecimal TWO = new BigDecimal("2");
 
-    private final BigDecimal length = new BigDecimal("9.23");
-    private final BigDecimal width = new BigDecimal("2.11");
+    private static final BigDecimal HUNDREDTH = new BigDecimal("0.01");
+
+    private final BigDecimal length = new BigDecimal("923");
+    private final BigDecimal width = new BigDecimal("211");
     private Formula formula;
     private Frame frame;
     private int lengthSlot;
@@ -68,7 +71,7 @@ public class AreaFormulaBench {
         lengthSlot = scope.find("length").orElseThrow().slot();
         widthSlot = scope.find("width").orElseThrow().slot();
         formula = Formula.prepare(TEXT, scope, Kind.MONEY).orThrow();
-        frame = formula.frame().set("length", length).set("width", width);
+        frame = formula.frame();
         expression = new Expression(EVALEX);
         quickExpression = new Expression(
                 EVALEX,
@@ -83,16 +86,17 @@ public class AreaFormulaBench {
 
     @Benchmark
     public BigDecimal prepared() {
-        frame.set(lengthSlot, length).set(widthSlot, width);
+        frame.set(lengthSlot, Unit.CM.toBase(length)).set(widthSlot, Unit.CM.toBase(width));
         return formula.number(frame);
     }
 
     @Benchmark
     public BigDecimal byHand() {
-        BigDecimal area = length.multiply(width, Decimals.EXACT).multiply(CLOTH, Decimals.EXACT);
-        BigDecimal edge = length.compareTo(LONG) > 0
-                ? TWO.multiply(length.add(width, Decimals.EXACT), Decimals.EXACT)
-                        .multiply(ROPE, Decimals.EXACT)
+        BigDecimal l = length.multiply(HUNDREDTH, Decimals.EXACT);
+        BigDecimal w = width.multiply(HUNDREDTH, Decimals.EXACT);
+        BigDecimal area = l.multiply(w, Decimals.EXACT).multiply(CLOTH, Decimals.EXACT);
+        BigDecimal edge = l.compareTo(LONG) > 0
+                ? TWO.multiply(l.add(w, Decimals.EXACT), Decimals.EXACT).multiply(ROPE, Decimals.EXACT)
                 : BigDecimal.ZERO;
         return SMALLEST.max(area).add(BASE, Decimals.EXACT).add(edge, Decimals.EXACT);
     }

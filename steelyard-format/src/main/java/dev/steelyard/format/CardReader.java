@@ -40,6 +40,10 @@ final class CardReader {
         if (covers != null) {
             card.covers(CoversReader.read(covers));
         }
+        Obj shopPage = in.optionalObject("shopPage");
+        if (shopPage != null) {
+            card.shopPage(ShopPageReader.read(shopPage));
+        }
         in.done();
         return card.build();
     }

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import java.math.BigDecimal;
@@ -54,6 +55,9 @@ public final class CardWriter {
         }
         if (card.unitPriceDecimals() != null) {
             node.put("unitPriceDecimals", card.unitPriceDecimals());
+        }
+        if (!card.shopPage().equals(ShopPage.USUAL)) {
+            ShopPageWriter.write(node.putObject("shopPage"), card.shopPage());
         }
         if (!card.covers().equals(Covers.EVERYTHING)) {
             CoversWriter.write(node.putObject("covers"), card.covers());
@@ -117,6 +121,7 @@ public final class CardWriter {
                     row.validity().until() == null
                             ? null
                             : row.validity().until().toString());
+            ShopPageWriter.words(one, row.words());
         }
     }
 }

@@ -3,6 +3,7 @@ package dev.steelyard.format;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.prepared.CardIssue;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Document.Order;
@@ -111,4 +112,32 @@ public final class Documents {
 
     /** A card, or what is wrong with its document. */
     public record CardReading(@Nullable RateCard card, List<FormatIssue> issues) {}
+
+    /**
+     * Reads a card that is still being written, checks and prepares it. What cannot be read has something harmless in
+     * its place, so that the rest is checked too and all that is wrong is told at once.
+     */
+    public static DraftReading readDraft(JsonNode card, String currency) {
+        List<FormatIssue> issues = new ArrayList<>();
+        RateCard read = CardReader.read(Obj.of(card, "", issues));
+        PreparedCard.Result prepared = PreparedCard.prepare(read, currency);
+        List<FormatIssue> unread = List.copyOf(issues);
+        for (CardIssue issue : prepared.issues()) {
+            boolean ofStandIn = unread.stream()
+                    .anyMatch(known ->
+                            known.at().startsWith(issue.at()) || issue.at().startsWith(known.at()));
+            if (!ofStandIn) {
+                issues.add(FormatIssue.of("", issue));
+            }
+        }
+        return new DraftReading(read, issues.isEmpty() ? prepared.card() : null, List.copyOf(issues));
+    }
+
+    /**
+     * A card that may be unfinished.
+     *
+     * @param card as far as it can be read
+     * @param prepared none where there are issues
+     */
+    public record DraftReading(RateCard card, @Nullable PreparedCard prepared, List<FormatIssue> issues) {}
 }

@@ -4,6 +4,10 @@ import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.ShopPage.Fields;
+import dev.steelyard.core.card.ShopPage.Shape;
+import dev.steelyard.core.card.ShopPage.Table;
+import dev.steelyard.core.ladder.BreakWords.Figure;
 import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Ladder.Value;
@@ -12,6 +16,7 @@ import java.time.DayOfWeek;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 
 /** The words of the format for things that are one of a few. */
 final class FormatWords {
@@ -44,7 +49,26 @@ final class FormatWords {
             CardState.PAUSED,
             "ended",
             CardState.ENDED);
-    static final Map<String, Measurement.Type> TYPES = types();
+    static final Map<String, Fields> FIELDS = words("beside", Fields.BESIDE, "below", Fields.BELOW);
+    static final Map<String, Table> TABLES =
+            words("table", Table.TABLE, "cards", Table.CARDS, "line", Table.LINE, "none", Table.NONE);
+    static final Map<String, Shape> SHAPES = words(
+            "fitting",
+            Shape.FITTING,
+            "none",
+            Shape.NONE,
+            "rectangle",
+            Shape.RECTANGLE,
+            "box",
+            Shape.BOX,
+            "bar",
+            Shape.BAR,
+            "round",
+            Shape.ROUND,
+            "roll",
+            Shape.ROLL);
+    static final Map<String, Figure> FIGURES = coded(Figure.values(), Figure::code);
+    static final Map<String, Measurement.Type> TYPES = coded(Measurement.Type.values(), Measurement.Type::code);
     static final Map<String, DayOfWeek> DAYS = days();
 
     private FormatWords() {}
@@ -67,12 +91,12 @@ final class FormatWords {
         return words;
     }
 
-    private static Map<String, Measurement.Type> types() {
-        Map<String, Measurement.Type> types = new LinkedHashMap<>();
-        for (Measurement.Type type : Measurement.Type.values()) {
-            types.put(type.code(), type);
+    private static <T> Map<String, T> coded(T[] values, Function<T, String> code) {
+        Map<String, T> words = new LinkedHashMap<>();
+        for (T value : values) {
+            words.put(code.apply(value), value);
         }
-        return types;
+        return words;
     }
 
     private static Map<String, DayOfWeek> days() {

@@ -1,6 +1,7 @@
 package dev.steelyard.format;
 
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreakWords;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.Validity;
@@ -48,7 +49,13 @@ final class LadderReader {
             in.fault("untilDate", "“untilDate” (" + until + ") must be after “fromDate” (" + since + ")");
             until = null;
         }
+        Obj words = in.optionalObject("words");
         in.done();
-        return new Break(from, value, group, new Validity(since, until));
+        return new Break(
+                from,
+                value,
+                group,
+                new Validity(since, until),
+                words == null ? BreakWords.NONE : ShopPageReader.words(words));
     }
 }

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * what it covers. Whether its parts fit together is checked when it is prepared.
  *
  * @param unitPriceDecimals of the price of one piece; none for the product's or the shop's
+ * @param shopPage how the shop page shows it
  * @param ladder the card's breaks; none for none
  * @param productsOwnRows whether the product's own price rows, where it has some, count in place of the ladder
  */
@@ -26,7 +27,8 @@ public record RateCard(
         @Nullable Ladder ladder,
         boolean productsOwnRows,
         Finish finish,
-        @Nullable Integer unitPriceDecimals) {
+        @Nullable Integer unitPriceDecimals,
+        ShopPage shopPage) {
 
     /** The card that is always there, last in the order: shelf price and the product's own rows, for everything. */
     public static final RateCard SHELF_PRICE =
@@ -58,7 +60,8 @@ public record RateCard(
                 .ladder(ladder)
                 .productsOwnRows(productsOwnRows)
                 .finish(finish)
-                .unitPriceDecimals(unitPriceDecimals);
+                .unitPriceDecimals(unitPriceDecimals)
+                .shopPage(shopPage);
     }
 
     /** The measurements among its asks, in order. */

@@ -20,6 +20,7 @@ public final class RateCardBuilder {
     private boolean productsOwnRows;
     private Finish finish = Finish.PLAIN;
     private @Nullable Integer unitPriceDecimals;
+    private ShopPage shopPage = ShopPage.USUAL;
 
     RateCardBuilder(String name) {
         this.name = name;
@@ -91,6 +92,11 @@ public final class RateCardBuilder {
         return this;
     }
 
+    public RateCardBuilder shopPage(ShopPage value) {
+        shopPage = value;
+        return this;
+    }
+
     public RateCard build() {
         boolean lots = ladder != null && ladder.mode() == Ladder.Mode.LOT;
         Cases said = cases != null ? cases : Cases.always(Case.of(lots ? PiecePrice.NONE : PiecePrice.SHELF_PRICE));
@@ -107,6 +113,7 @@ public final class RateCardBuilder {
                 ladder,
                 productsOwnRows,
                 finish,
-                unitPriceDecimals);
+                unitPriceDecimals,
+                shopPage);
     }
 }

@@ -112,6 +112,11 @@ public final class Curve {
         return Optional.empty();
     }
 
+    /** The line's total at a point of a run or at its ends, whether it includes them or not; none where it is sampled. */
+    public Optional<Money> totalOn(Run run, BigDecimal x) {
+        return Optional.ofNullable(run.form()).map(form -> total(form, x));
+    }
+
     private Money total(Form form, BigDecimal x) {
         BigDecimal sum = form.rest().at(x);
         if (form.perPiece() != null) {

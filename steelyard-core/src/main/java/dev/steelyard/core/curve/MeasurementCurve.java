@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,6 +37,7 @@ import org.jspecify.annotations.Nullable;
 final class MeasurementCurve {
 
     private static final int MOST_JUMPS = 2000;
+    private static final int END_DIGITS = 4;
     private static final BigDecimal FAR = BigDecimal.valueOf(1000);
 
     private final PreparedCard card;
@@ -145,11 +147,7 @@ final class MeasurementCurve {
         int order = width.signum() == 0 ? 0 : degree;
         BigDecimal spacing = width.signum() == 0 ? BigDecimal.ONE : spacing(width, order);
         // short numbers strictly inside, since the ends may have endless digits
-        BigDecimal start = width.signum() == 0
-                ? from
-                : from.divide(spacing, 0, RoundingMode.FLOOR)
-                        .add(BigDecimal.ONE)
-                        .multiply(spacing);
+        BigDecimal start = width.signum() == 0 ? from : firstShort(from, spacing);
         List<Unrounded> lines = new ArrayList<>();
         for (int i = 0; i <= order; i++) {
             Optional<Unrounded> line = unrounded(start.add(spacing.multiply(BigDecimal.valueOf(i))));
@@ -181,9 +179,18 @@ final class MeasurementCurve {
                 .divide(fine, 0, RoundingMode.FLOOR)
                 .multiply(fine);
         BigDecimal early = start.subtract(fine).compareTo(from) > 0 ? start.subtract(fine) : start;
+        // what is never below 0 bends towards one end, so the ends tell where it does
+        BigDecimal edge = fine.movePointLeft(END_DIGITS);
+        BigDecimal first = fromIncluded && from.scale() <= edge.scale() ? from : firstShort(from, edge);
+        BigDecimal last = untilIncluded && until.scale() <= edge.scale() ? until : lastShort(until, edge);
         boolean fits = width.signum() == 0
-                || goesThrough(form, early) && goesThrough(form, middle) && goesThrough(form, lastShort(until, fine));
+                || Stream.of(early, middle, lastShort(until, fine), first, last).allMatch(x -> goesThrough(form, x));
         return fits ? run : null;
+    }
+
+    /** The smallest multiple of a step that is above a value. */
+    private static BigDecimal firstShort(BigDecimal above, BigDecimal step) {
+        return above.divide(step, 0, RoundingMode.FLOOR).add(BigDecimal.ONE).multiply(step);
     }
 
     /** A power of ten of which several go into a width. */

@@ -21,6 +21,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -85,6 +86,14 @@ public final class Formula {
                         asks ? null : preparation.number(parsed.node()),
                         asks ? preparation.condition(parsed.node()) : null),
                 List.of());
+    }
+
+    /** What a text comes to, whatever that is; none where something in it is wrong. */
+    public static Optional<Kind> kind(String text, Scope scope) {
+        Parser.Parsed parsed = Parser.parse(text, scope.currency());
+        Checker.Checked checked = Checker.check(text, parsed.node(), scope, Kind.PLAIN, false);
+        boolean right = parsed.issues().isEmpty() && checked.issues().isEmpty();
+        return right ? Optional.ofNullable(checked.kinds().get(parsed.node())) : Optional.empty();
     }
 
     /** A frame for its names. */

@@ -12,14 +12,20 @@ import org.jspecify.annotations.Nullable;
  * @param value 0 or more: a price, a percentage off, an amount off or the total of a lot, as the ladder says
  * @param group the customer group it is for; none for everyone
  * @param validity the days on which it is in force
+ * @param words the owner's own words for it on the shop page
  */
-public record Break(BigDecimal from, BigDecimal value, @Nullable String group, Validity validity) {
+public record Break(BigDecimal from, BigDecimal value, @Nullable String group, Validity validity, BreakWords words) {
 
     public Break {
         if (value.signum() < 0) {
             throw new IllegalArgumentException("a price cannot be below 0: " + value.toPlainString());
         }
         from = Decimals.normal(from);
+    }
+
+    /** A break about which nothing more is said. */
+    public Break(BigDecimal from, BigDecimal value, @Nullable String group, Validity validity) {
+        this(from, value, group, validity, BreakWords.NONE);
     }
 
     /** A break from so many pieces. */

@@ -21,9 +21,9 @@ public final class Money implements Comparable<Money> {
         return value;
     }
 
-    /** So many pieces at this price, exact. */
+    /** So many pieces at this price, exact: both are so short that the product is too. */
     public BigDecimal times(long pieces) {
-        return value.multiply(BigDecimal.valueOf(pieces), Decimals.EXACT);
+        return value.multiply(BigDecimal.valueOf(pieces));
     }
 
     @Override

@@ -4,6 +4,8 @@ import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShownFigure;
+import dev.steelyard.core.formula.Formula;
+import dev.steelyard.core.formula.ast.Kind;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Symbol;
 import dev.steelyard.core.ladder.PriceRows;
@@ -21,6 +23,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -159,6 +162,29 @@ public final class PreparedCard {
             }
         }
         return List.copyOf(shown);
+    }
+
+    /**
+     * What a formula over the card's names comes to for an order, in words: “11.0353 m²”, “yes”; none where it is no
+     * number with a unit of its own, or has no value.
+     */
+    public Optional<String> valueOf(String formula, Asked asked) {
+        Kind kind = Formula.kind(formula, scope).orElse(null);
+        if (kind == null || kind instanceof Kind.Text) {
+            return Optional.empty();
+        }
+        Formula prepared = Formula.prepare(formula, scope, kind).orThrow();
+        try {
+            Run run = new Run(scope, asked, Notes.NONE);
+            read(run, Set.of());
+            Calc calc = new Calc(prepared, null);
+            if (kind instanceof Kind.YesNo) {
+                return Optional.of(calc.holds(run) ? "yes" : "no");
+            }
+            return FormulaValue.words(((Kind.Measure) kind).dimension(), calc.number(run));
+        } catch (Refused noValue) {
+            return Optional.empty(); // the trial says why
+        }
     }
 
     /** Whether a choice is shown for these answers and an option of it picked. */

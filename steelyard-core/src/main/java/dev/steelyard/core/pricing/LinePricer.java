@@ -59,23 +59,28 @@ final class LinePricer {
      * @throws Refused where the line has no price
      */
     Money total(Tally tally) {
-        return sum(tally).total();
+        Laddered laddered = new LadderPricer(line, tally, Notes.NONE).price();
+        return rounding.lineTotal(sold(finished(laddered, line.pieces().perLine(), LineSteps.of(Notes.NONE))));
     }
 
     private Summed sum(Tally tally) {
         Notes notes = line.notes().copy();
         Laddered laddered = new LadderPricer(line, tally, notes).price();
         LineSteps steps = LineSteps.of(notes);
-        BigDecimal sum = finished(laddered, line.pieces().perLine(), steps);
+        Money total = rounding.lineTotal(sold(finished(laddered, line.pieces().perLine(), steps)));
+        steps.end(total.value());
+        return new Summed(laddered, total, notes);
+    }
+
+    /** A sum that can be sold. */
+    private static BigDecimal sold(BigDecimal sum) {
         if (Decimals.tooLarge(sum)) {
             throw PiecePricer.tooLarge();
         }
         if (sum.signum() < 0) {
             throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
         }
-        Money total = rounding.lineTotal(sum);
-        steps.end(total.value());
-        return new Summed(laddered, total, notes);
+        return sum;
     }
 
     private @Nullable Figure billable() {

@@ -8,6 +8,8 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
@@ -90,6 +92,41 @@ class CardCurvesTest {
 
     private static Optional<PricedLine> price(PreparedCard card, Asked asked) {
         return Samples.priced(() -> TrialLine.of(card, asked, RandomCards.EURO).price());
+    }
+
+    /** The bend lies so near the end that points well inside miss it. */
+    @Test
+    void aReductionThatEndsAtNothingIsNotDrawnThroughBelowIt() {
+        PreparedCard card = PreparedCard.prepare(
+                        RateCard.named("Ballast")
+                                .asks(List.of(Measurement.of("weight", Unit.KG, "0.5", "100", "0.5")))
+                                .piece(PiecePrice.Rate.of("weight", Unit.KG, "2.70"))
+                                .ladder(new Ladder(
+                                        Ladder.Counts.PIECES,
+                                        Over.LINE,
+                                        Ladder.Mode.ALL_UNITS,
+                                        Ladder.Value.AMOUNT_OFF,
+                                        null,
+                                        List.of(Break.everyone(2, new BigDecimal("8.07"))),
+                                        null,
+                                        null,
+                                        null,
+                                        false,
+                                        false))
+                                .build(),
+                        "EUR")
+                .orThrow();
+        Asked trial = new Asked(
+                Product.of(new Sku("LEAD"), "Ballast", null).items().get(0),
+                2,
+                Answers.of(Map.of("weight", Answer.of("50"))),
+                null,
+                RandomCards.DAY);
+        Curve curve = new CardCurves(card, trial, RandomCards.EURO)
+                .along(new Variable.Measured("weight"))
+                .orElseThrow();
+        assertThat(curve.total(new BigDecimal("2.5"))).hasToString("Optional[0.00]");
+        assertThat(curve.total(new BigDecimal("50"))).hasToString("Optional[253.86]");
     }
 
     @Test

@@ -12,6 +12,7 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.RateCardBuilder;
+import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
@@ -126,7 +127,19 @@ public final class RandomCards {
                 .finish(new Finish(
                         random.nextInt(3) == 0 ? money(1, 900) : null, random.nextInt(3) == 0 ? money(1, 9000) : null))
                 .unitPriceDecimals(random.nextInt(3) == 0 ? random.nextInt(5) : null)
+                .shopPage(shopPage())
                 .build();
+    }
+
+    private ShopPage shopPage() {
+        return new ShopPage(
+                ShopPage.Fields.values()[random.nextInt(2)],
+                random.nextBoolean(),
+                random.nextBoolean(),
+                ShopPage.Table.values()[random.nextInt(4)],
+                random.nextBoolean(),
+                ShopPage.Shape.values()[random.nextInt(7)],
+                random.nextBoolean() ? List.of() : List.of("length", "width"));
     }
 
     private Choice choice(String name) {

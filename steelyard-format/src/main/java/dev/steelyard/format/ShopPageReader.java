@@ -1,0 +1,40 @@
+package dev.steelyard.format;
+
+import dev.steelyard.core.card.ShopPage;
+import dev.steelyard.core.ladder.BreakWords;
+import java.util.Objects;
+
+/** Reads how the shop page shows a card and its breaks. */
+final class ShopPageReader {
+
+    private ShopPageReader() {}
+
+    static ShopPage read(Obj in) {
+        ShopPage usual = ShopPage.USUAL;
+        ShopPage page = new ShopPage(
+                in.word("measurements", FormatWords.FIELDS, usual.measurements()),
+                in.flag("amount", usual.amount()),
+                in.flag("suffix", usual.suffix()),
+                in.word("table", FormatWords.TABLES, usual.table()),
+                in.flag("saving", usual.saving()),
+                in.word("shape", FormatWords.SHAPES, usual.shape()),
+                in.texts("sides"));
+        in.done();
+        return page;
+    }
+
+    static BreakWords words(Obj in) {
+        BreakWords words = new BreakWords(
+                text(in, "title"),
+                text(in, "before"),
+                in.word("figure", FormatWords.FIGURES, BreakWords.Figure.NONE),
+                text(in, "after"),
+                text(in, "mark"));
+        in.done();
+        return words;
+    }
+
+    private static String text(Obj in, String field) {
+        return Objects.requireNonNullElse(in.optionalText(field), "");
+    }
+}

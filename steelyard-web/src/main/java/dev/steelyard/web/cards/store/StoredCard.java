@@ -1,0 +1,78 @@
+package dev.steelyard.web.cards.store;
+
+import dev.steelyard.web.database.Stored;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** A rate card: where it stands in the order, which of its versions is the draft, and the trial last typed. */
+@Entity
+@Table(name = "rate_card")
+class StoredCard extends Stored {
+
+    private String name = "";
+    private int position;
+    private long number;
+
+    @Column(columnDefinition = "longtext")
+    private String trial = "{}";
+
+    private Instant changedAt = Instant.EPOCH;
+    private String changedBy = "";
+    private @Nullable Instant removedAt;
+
+    protected StoredCard() {}
+
+    StoredCard(String name, int position, String trial) {
+        this.name = name;
+        this.position = position;
+        this.trial = trial;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int position() {
+        return position;
+    }
+
+    /** The version that is the draft. */
+    long number() {
+        return number;
+    }
+
+    String trial() {
+        return trial;
+    }
+
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    String changedBy() {
+        return changedBy;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
+    }
+
+    void setTrial(String json) {
+        trial = json;
+    }
+
+    void setRemovedAt(@Nullable Instant when) {
+        removedAt = when;
+    }
+
+    void draftIs(long version, String called, Instant when, String by) {
+        number = version;
+        name = called;
+        changedAt = when;
+        changedBy = by;
+    }
+}
