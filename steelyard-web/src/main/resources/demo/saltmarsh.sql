@@ -42,3 +42,11 @@ insert into price_row (id, product_id, variant_id, group_id, from_pieces, price,
 
 insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision)
 values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1);
+
+update product set type = 'Fitting', supplier = 'Harlow Forge' where id in (1, 3, 4);
+update product set type = 'By length', supplier = 'Northquay Cordage' where id in (2, 5);
+update product set type = 'Made to order', supplier = 'Own workshop' where id in (7, 8, 9, 10);
+update product set type = 'Consumable', supplier = 'Northquay Cordage' where id in (6, 11, 13);
+update product set type = 'Signal', supplier = 'Own workshop' where id = 12;
+insert into product_tag (product_id, tag) values
+    (1, 'stainless'), (3, 'stainless'), (7, 'winter'), (8, 'cabin'), (11, 'spring'), (13, 'spring'), (12, 'gift');

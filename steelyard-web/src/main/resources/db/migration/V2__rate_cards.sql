@@ -36,3 +36,16 @@ create table picture (
     made_at     datetime(6)                    not null,
     unique key picture_fingerprint (fingerprint)
 );
+
+-- What else goods are told apart by, so that cards can cover them by it.
+alter table product
+    add column type     varchar(120) null after brand_id,
+    add column supplier varchar(120) null after type;
+
+create table product_tag (
+    product_id bigint      not null,
+    tag        varchar(60) not null,
+    primary key (product_id, tag),
+    key product_tag_tag (tag, product_id),
+    constraint product_tag_product foreign key (product_id) references product (id)
+);

@@ -1,10 +1,11 @@
-// The beam's weights and its rider: dragged by mouse or finger, moved by keys. They set the table's fields; the server
-// draws the beam anew from those.
+// A beam's weights and its rider: dragged by mouse or finger, moved by keys. They set the fields that they name; the
+// server draws the beam anew from those. The page's own script is its host: set, settle, change, takeOff, hang.
 "use strict";
 
 const beam = {
   LEFT: 74,
   RIGHT: 640,
+  host: null,
   held: null,
   focused: null,
 
@@ -14,27 +15,34 @@ const beam = {
 
   // From the middle of the screen's pixels to those of the picture.
   place(event) {
-    const svg = beam.svg();
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-    return point;
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(beam.svg().getScreenCTM().inverse());
   },
 
-  quantityAt(x) {
-    const { end, log } = beam.svg().dataset;
+  valueAt(x) {
+    const { start, end, log, whole } = beam.svg().dataset;
+    const from = Number(start);
     const share = Math.min(1, Math.max(0, (x - beam.LEFT) / (beam.RIGHT - beam.LEFT)));
-    const exact = log === "true" ? Math.exp(share * Math.log(end)) : 1 + share * (end - 1);
-    return beam.rounded(exact);
+    const exact = log === "true" ? from * Math.pow(end / from, share) : from + share * (end - from);
+    return beam.rounded(exact, whole === "true");
   },
 
-  // Two leading digits are all a hand can hit: 1 to 99 by one, hundreds by ten.
-  rounded(exact) {
-    const step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, exact))) - 1));
-    return Math.max(1, Math.round(exact / step) * step);
+  // Two leading digits are all a hand can hit: 1 to 99 by one, hundreds by ten, and of amounts tenths below ten.
+  rounded(exact, whole) {
+    const digits = Math.floor(Math.log10(Math.max(exact, 1e-6))) - 1;
+    const step = Math.pow(10, whole ? Math.max(0, digits) : digits);
+    const value = Math.round(exact / step) * step;
+    return whole ? Math.max(1, value) : Number(value.toFixed(Math.max(0, -digits)));
   },
 
-  cells(weight) {
-    const { row, group } = weight.dataset;
-    return { row, group, from: document.getElementById(`from-${row}`), price: document.getElementById(`price-${row}-${group}`) };
+  fields(weight) {
+    return {
+      from: document.getElementById(weight.dataset.from),
+      value: document.getElementById(weight.dataset.value),
+    };
+  },
+
+  rider() {
+    return document.getElementById(beam.svg().dataset.rider);
   },
 
   grab(event) {
@@ -44,7 +52,7 @@ const beam = {
     }
     event.preventDefault();
     target.focus();
-    prices.settle();
+    beam.host.settle();
     const svg = beam.svg();
     document.getElementById("axisEnd").value = svg.dataset.end; // the scale holds still under the hand
     const at = beam.place(event);
@@ -52,15 +60,15 @@ const beam = {
       pointer: event.pointerId,
       x: at.x,
       y: at.y,
-      perPixel: Number(svg.dataset.perPixel),
+      perPixel: Number(svg.dataset.perPixel) * (svg.dataset.upward === "true" ? 1 : -1),
       decimals: Number(svg.dataset.decimals),
       id: target.id,
       rider: target.classList.contains("rider"),
       axis: null,
     };
     if (!beam.held.rider) {
-      const cells = beam.cells(target);
-      Object.assign(beam.held, cells, { startPrice: Number(cells.price.value) });
+      const fields = beam.fields(target);
+      Object.assign(beam.held, fields, { startValue: Number(fields.value.value) });
     }
     target.classList.add("held");
   },
@@ -76,9 +84,12 @@ const beam = {
       held.axis = held.rider || Math.abs(at.x - held.x) >= Math.abs(at.y - held.y) ? "x" : "y";
     }
     if (held.axis === "x") {
-      prices.set(held.rider ? "trialQuantity" : held.from.id, String(beam.quantityAt(at.x)));
+      const field = held.rider ? beam.rider() : held.from;
+      if (field) {
+        beam.host.set(field.id, String(beam.valueAt(at.x)));
+      }
     } else if (held.axis === "y") {
-      beam.setPrice(held.price, held.startPrice - (at.y - held.y) * held.perPixel, held.decimals, true);
+      beam.setValue(held.value, held.startValue - (at.y - held.y) * held.perPixel, held.decimals, true);
     }
   },
 
@@ -86,14 +97,24 @@ const beam = {
     if (beam.held) {
       beam.held = null;
       document.getElementById("axisEnd").value = "";
-      prices.form().dispatchEvent(new Event("change", { bubbles: true }));
+      document.querySelectorAll("#beam .held").forEach((held) => held.classList.remove("held"));
+      beam.host.form().dispatchEvent(new Event("change", { bubbles: true }));
     }
   },
 
   // By hand to five of the last decimal; by keys to one.
-  setPrice(field, price, decimals, coarse) {
+  setValue(field, value, decimals, coarse) {
     const unit = Math.pow(10, -decimals) * (coarse ? 5 : 1);
-    prices.set(field.id, Math.max(0, Math.round(price / unit) * unit).toFixed(decimals));
+    beam.host.set(field.id, Math.max(0, Math.round(value / unit) * unit).toFixed(decimals));
+  },
+
+  // One step along the axis: a piece, or of an amount what its last digit says.
+  step(field, steps) {
+    const whole = beam.svg().dataset.whole === "true";
+    const decimals = whole ? 0 : (field.value.split(".")[1] || "").length;
+    const unit = Math.pow(10, -decimals);
+    const least = whole ? 1 : 0;
+    beam.host.set(field.id, Math.max(least, (Number(field.value) || least) + steps * unit).toFixed(decimals));
   },
 
   key(event) {
@@ -101,31 +122,27 @@ const beam = {
     const weight = event.target.closest(".weight");
     const rider = event.target.closest(".rider");
     const times = event.shiftKey ? 10 : 1;
-    if (steps && rider) {
+    if (steps && rider && beam.rider()) {
       event.preventDefault();
-      const field = document.getElementById("trialQuantity");
-      prices.set("trialQuantity", String(Math.max(1, (parseInt(field.value, 10) || 1) + (steps[0] + steps[1]) * times)));
+      beam.step(beam.rider(), (steps[0] + steps[1]) * times);
     } else if (steps && weight) {
       event.preventDefault();
-      const { from, price } = beam.cells(weight);
+      const { from, value } = beam.fields(weight);
       if (steps[0]) {
-        prices.set(from.id, String(Math.max(1, (parseInt(from.value, 10) || 1) + steps[0] * times)));
+        beam.step(from, steps[0] * times);
       } else {
-        const decimals = Number(beam.svg().dataset.decimals);
-        beam.setPrice(price, Number(price.value) + steps[1] * times * Math.pow(10, -decimals), decimals, false);
+        const { decimals, upward } = beam.svg().dataset;
+        const change = steps[1] * times * Math.pow(10, -decimals) * (upward === "true" ? 1 : -1);
+        beam.setValue(value, Number(value.value) + change, Number(decimals), false);
       }
     } else if (weight && (event.key === "Delete" || event.key === "Backspace")) {
       event.preventDefault();
-      prices.change("take-off", { row: weight.dataset.row, group: weight.dataset.group });
+      beam.host.takeOff(beam.fields(weight).value);
     } else if (event.key === "+" && event.target.closest("#beam")) {
       event.preventDefault();
-      beam.hang(parseInt(document.getElementById("trialQuantity").value, 10) || 1);
+      const rides = beam.rider();
+      beam.host.hang(rides ? Number(rides.value) || 1 : "");
     }
-  },
-
-  hang(quantity) {
-    const perPiece = document.getElementById("per-piece");
-    prices.change("hang", { atFrom: quantity, atPrice: perPiece ? perPiece.textContent.replace(/,/g, "") : "" });
   },
 };
 
@@ -146,12 +163,12 @@ document.addEventListener("keydown", (event) => {
 document.addEventListener("focusout", (event) => {
   const redrawn = beam.held !== null || beam.focused !== null;
   if (!redrawn && event.target.closest && event.target.closest("#beam")) {
-    prices.settle();
+    beam.host.settle();
   }
 });
 document.addEventListener("dblclick", (event) => {
   if (event.target.closest("#arm")) {
-    beam.hang(beam.quantityAt(beam.place(event).x));
+    beam.host.hang(beam.valueAt(beam.place(event).x));
   }
 });
 

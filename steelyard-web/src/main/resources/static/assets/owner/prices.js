@@ -134,40 +134,17 @@ const prices = {
     prices.showUndo();
   },
 
-  // A number in the sentence becomes a field where it stands; the table's field follows it.
-  editInSentence(number) {
-    const field = document.getElementById(number.dataset.edit);
-    if (!field) {
-      return;
-    }
-    const input = document.createElement("input");
-    input.value = field.value || number.textContent;
-    input.setAttribute("aria-label", field.getAttribute("aria-label") || "Shelf price");
-    const begun = field.value;
-    const leave = () => {
-      prices.inSentence = false;
-      input.replaceWith(number);
-      prices.settle();
-      field.dispatchEvent(new Event("change", { bubbles: true }));
-    };
-    input.addEventListener("input", (event) => {
-      event.stopPropagation();
-      prices.set(field.id, input.value);
-    });
-    input.addEventListener("change", (event) => event.stopPropagation());
-    input.addEventListener("keydown", (event) => {
-      if (event.key === "Escape") {
-        prices.set(field.id, begun);
-      }
-      if (event.key === "Enter" || event.key === "Escape") {
-        event.preventDefault();
-        input.blur();
-      }
-    });
-    input.addEventListener("blur", leave, { once: true });
-    prices.inSentence = true;
-    number.replaceWith(input);
-    input.select();
+  // Every number of the sentence has its field on this page.
+  elsewhere() {},
+
+  // The beam asks for a weight's field to be emptied: the whole row where it is everyone's.
+  takeOff(field) {
+    prices.change("take-off", { row: field.dataset.row, group: field.name.replace("price-", "") });
+  },
+
+  hang(quantity) {
+    const perPiece = document.getElementById("per-piece");
+    prices.change("hang", { atFrom: quantity, atPrice: perPiece ? perPiece.textContent.replace(/,/g, "") : "" });
   },
 
   restoreTyped() {
@@ -206,7 +183,7 @@ document.addEventListener("click", (event) => {
   if (button.id === "undo") {
     prices.undo();
   } else if (button.dataset.edit) {
-    prices.editInSentence(button);
+    sentence.edit(button);
   } else if (button.dataset.do) {
     prices.change(button.dataset.do, { row: button.dataset.row || "" }).then(() => {
       if (button.dataset.do === "hang") {
@@ -220,8 +197,7 @@ document.addEventListener("click", (event) => {
       prices.set(field.id, button.dataset.value);
       prices.settle();
     } else {
-      const group = field.name.replace("price-", "");
-      prices.change("take-off", { row: field.dataset.row, group });
+      prices.takeOff(field);
     }
   }
 });
@@ -248,7 +224,7 @@ document.addEventListener("paste", (event) => {
 
 // While a number is edited in the sentence, the sentence stays as it is.
 document.addEventListener("htmx:oobBeforeSwap", (event) => {
-  if (prices.inSentence && event.detail.target.id === "sentence") {
+  if (sentence.editing && event.detail.target.id === "sentence") {
     event.detail.shouldSwap = false;
   }
 });
@@ -281,5 +257,7 @@ document.addEventListener("htmx:sendError", () => {
   prices.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
 });
 
+beam.host = prices;
+sentence.host = prices;
 prices.afterSwap();
 prices.restoreTyped();

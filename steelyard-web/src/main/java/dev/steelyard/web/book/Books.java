@@ -1,5 +1,6 @@
 package dev.steelyard.web.book;
 
+import dev.steelyard.core.card.Product;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.shop.Shop;
@@ -65,7 +66,8 @@ public class Books {
 
     private BookInForce build() {
         Shop shop = shops.current();
-        return new BookInForce(shop, PriceBook.of(shop.rules(), List.of(), goods.sold()));
+        List<Product> sold = goods.sold();
+        return new BookInForce(shop, sold, PriceBook.of(shop.rules(), List.of(), sold));
     }
 
     /** Prices may be changed by another node on the same database. */

@@ -2,10 +2,13 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.card.Traits;
 import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.PriceRows;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Turns stored goods into those that prices are made from. */
@@ -28,7 +31,22 @@ final class ForPricing {
                                 variant.shelfPrice(),
                                 variant.unitCost(),
                                 ladder(stored, variant.id())))
-                        .toList());
+                        .toList(),
+                traits(stored));
+    }
+
+    private static Traits traits(StoredProduct stored) {
+        StoredBrand brand = stored.brand();
+        return new Traits(
+                stored.categories().stream().flatMap(StoredCategory::withAbove).collect(Collectors.toSet()),
+                oneOrNone(brand == null ? null : brand.name()),
+                oneOrNone(stored.type()),
+                oneOrNone(stored.supplier()),
+                stored.tags());
+    }
+
+    private static Set<String> oneOrNone(@Nullable String text) {
+        return text == null ? Set.of() : Set.of(text);
     }
 
     /** The rows of the product, or of one variant, which count over whatever the product says. */

@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A shelf of the shop, perhaps within another. */
@@ -27,5 +28,10 @@ class StoredCategory {
 
     String name() {
         return name;
+    }
+
+    /** Its name and those of all above it. */
+    Stream<String> withAbove() {
+        return parent == null ? Stream.of(name) : Stream.concat(Stream.of(name), parent.withAbove());
     }
 }

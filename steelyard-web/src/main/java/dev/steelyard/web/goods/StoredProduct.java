@@ -2,6 +2,9 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -40,13 +43,15 @@ class StoredProduct {
     @JoinColumn(name = "brand_id")
     private @Nullable StoredBrand brand;
 
+    private @Nullable String type;
+    private @Nullable String supplier;
     private long taxClassId;
     private @Nullable BigDecimal shelfPrice;
     private @Nullable BigDecimal unitCost;
     private @Nullable Byte unitPriceDecimals;
 
     @Enumerated(EnumType.STRING)
-    @jakarta.persistence.Column(columnDefinition = "varchar(10)")
+    @Column(columnDefinition = "varchar(10)")
     private Over rowsOver = Over.LINE;
 
     private @Nullable Instant removedAt;
@@ -63,6 +68,11 @@ class StoredProduct {
             inverseJoinColumns = @JoinColumn(name = "category_id"))
     @OrderBy("position")
     private Set<StoredCategory> categories = new LinkedHashSet<>();
+
+    @ElementCollection
+    @CollectionTable(name = "product_tag", joinColumns = @JoinColumn(name = "product_id"))
+    @Column(name = "tag")
+    private Set<String> tags = new LinkedHashSet<>();
 
     @OneToMany(mappedBy = "product")
     @OrderBy("position")
@@ -133,6 +143,20 @@ class StoredProduct {
 
     long version() {
         return version;
+    }
+
+    @Nullable
+    String type() {
+        return type;
+    }
+
+    @Nullable
+    String supplier() {
+        return supplier;
+    }
+
+    Set<String> tags() {
+        return Set.copyOf(tags);
     }
 
     List<StoredCategory> categories() {

@@ -1,6 +1,7 @@
 package dev.steelyard.web.prices;
 
 import dev.steelyard.core.card.Item;
+import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.List;
 import java.util.Map;

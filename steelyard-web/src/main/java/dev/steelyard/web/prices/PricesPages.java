@@ -8,6 +8,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.page.Show;
+import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.prices.PricesPage.Fact;
 import dev.steelyard.web.prices.PricesPage.Scope;
 import dev.steelyard.web.prices.PricesPage.TrialItem;
@@ -124,7 +125,7 @@ class PricesPages {
         PieceCurve ofSecond = second == null
                 ? null
                 : PieceCurve.of(item, second, trial.day(), rounding).orElseThrow();
-        Beam beam = new BeamDrawing(everyone, ofSecond, second, read, rounding, axisEnd, trial.quantity())
+        Beam beam = new PriceBeam(everyone, ofSecond, second, read, rounding, axisEnd, trial.quantity())
                 .draw(trial.quantity(), trial.group());
         return new Drawn(Sentence.of(everyone, read, rounding.unitPriceDecimals()), beam);
     }

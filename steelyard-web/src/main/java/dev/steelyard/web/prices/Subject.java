@@ -53,7 +53,8 @@ record Subject(GoodsEntry entry, @Nullable Variant variant, Shop shop, List<Cust
                 old.unitCost(),
                 old.unitPriceDecimals(),
                 variant == null ? state.ladder() : over(old.ownRows(), state),
-                old.variants().stream().map(other -> with(other, state)).toList());
+                old.variants().stream().map(other -> with(other, state)).toList(),
+                old.traits());
     }
 
     private Variant with(Variant other, PriceState state) {

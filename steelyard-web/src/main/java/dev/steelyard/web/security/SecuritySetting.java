@@ -29,6 +29,7 @@ class SecuritySetting {
                                 "/sign-in",
                                 "/assets/**",
                                 "/webjars/**",
+                                "/pictures/*.png",
                                 "/error",
                                 "/actuator/health")
                         .permitAll()

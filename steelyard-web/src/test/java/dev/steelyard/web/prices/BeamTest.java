@@ -6,6 +6,8 @@ import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.web.picture.Beam;
+import dev.steelyard.web.picture.BeamAxis;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -31,12 +33,12 @@ class BeamTest {
     @Test
     void weightsHangLowerTheMoreTheyTakeOffAndClearOfOneAnother() {
         Beam beam = beam("10=6.90", "11=6.85", "12=6.80", "100=5.00");
-        assertThat(beam.weights()).extracting(Beam.Weight::from).containsExactly(10, 11, 12, 100);
+        assertThat(beam.weights()).extracting(weight -> weight.of().from()).containsExactly(10.0, 11.0, 12.0, 100.0);
         for (Beam.Weight one : beam.weights()) {
             for (Beam.Weight other : beam.weights()) {
                 if (one != other) {
                     assertThat(Math.abs(one.x() - other.x()) >= 46 || Math.abs(one.y() - other.y()) >= 36)
-                            .as(one.says() + " and " + other.says())
+                            .as(one.of().says() + " and " + other.of().says())
                             .isTrue();
                 }
             }
@@ -74,6 +76,6 @@ class BeamTest {
                 new BigDecimal("7.40"),
                 PriceRows.of(Over.LINE, read.breaks()).inForce(null, LocalDate.of(2027, 1, 1)),
                 euro);
-        return new BeamDrawing(curve, null, null, read, euro, null, 12).draw(12, null);
+        return new PriceBeam(curve, null, null, read, euro, null, 12).draw(12, null);
     }
 }

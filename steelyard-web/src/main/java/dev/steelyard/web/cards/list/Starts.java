@@ -52,7 +52,7 @@ final class Starts {
         for (int i = 0; i < QUANTITIES.length; i++) {
             BigDecimal price = one.multiply(BigDecimal.valueOf(PERCENT_LEFT[i]))
                     .movePointLeft(2)
-                    .setScale(Math.max(2, one.scale()), RoundingMode.HALF_UP);
+                    .setScale(Math.max(2, one.stripTrailingZeros().scale()), RoundingMode.HALF_UP);
             row(rows, QUANTITIES[i], price.toPlainString());
         }
     }

@@ -73,6 +73,17 @@ public final class CardDocument {
         return node.isMissingNode() || node.isNull() || node.isContainer() ? "" : node.asString();
     }
 
+    /** Whether something is on at a place. */
+    public boolean on(String place) {
+        return at(place).asBoolean(false);
+    }
+
+    /** Whether something is at a place. */
+    public boolean has(String place) {
+        JsonNode node = at(place);
+        return !node.isMissingNode() && !node.isNull();
+    }
+
     /** Puts a value at a place, with the objects above it where they are missing; none takes it away. */
     public void put(String place, @Nullable JsonNode value) {
         JsonPointer pointer = JsonPointer.compile(place);

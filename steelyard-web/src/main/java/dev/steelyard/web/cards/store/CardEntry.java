@@ -23,4 +23,10 @@ public record CardEntry(
         boolean redo,
         Instant changedAt,
         String changedBy,
-        @Nullable Instant removedAt) {}
+        @Nullable Instant removedAt) {
+
+    /** The same for an editor who still has an older version before them. */
+    public CardEntry withNumber(long older) {
+        return new CardEntry(id, name, position, older, document, trial, undo, redo, changedAt, changedBy, removedAt);
+    }
+}

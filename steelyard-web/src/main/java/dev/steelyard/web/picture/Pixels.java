@@ -1,4 +1,4 @@
-package dev.steelyard.web.prices;
+package dev.steelyard.web.picture;
 
 /** Places in a picture. */
 final class Pixels {

@@ -1,4 +1,4 @@
-package dev.steelyard.web.prices;
+package dev.steelyard.web.picture;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -10,18 +10,24 @@ record PriceAxis(double low, double high) {
 
     static final int TOP = 34;
     static final int BOTTOM = 146;
+    private static final double FLAT = 1e-6;
     private static final double AIR = 0.14;
     private static final int MOST_LINES = 4;
 
     static PriceAxis over(List<BigDecimal> prices) {
         double low = prices.stream().mapToDouble(BigDecimal::doubleValue).min().orElse(0);
         double high = prices.stream().mapToDouble(BigDecimal::doubleValue).max().orElse(1);
-        double air = high > low ? (high - low) * AIR : Math.max(high * AIR, 1e-6);
+        boolean flat = high - low <= high * FLAT;
+        double air = flat ? Math.max(high * AIR, 1e-6) : (high - low) * AIR;
         return new PriceAxis(Math.max(0, low - air), high + air);
     }
 
+    double at(double price) {
+        return Pixels.tenth(BOTTOM - (price - low) / (high - low) * (BOTTOM - TOP));
+    }
+
     double at(BigDecimal price) {
-        return Pixels.tenth(BOTTOM - (price.doubleValue() - low) / (high - low) * (BOTTOM - TOP));
+        return at(price.doubleValue());
     }
 
     /** How much price one pixel is. */

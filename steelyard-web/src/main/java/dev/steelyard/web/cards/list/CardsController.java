@@ -1,0 +1,175 @@
+package dev.steelyard.web.cards.list;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.format.CardWriter;
+import dev.steelyard.format.Documents;
+import dev.steelyard.format.FormatIssue;
+import dev.steelyard.format.Json;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.page.CardOverview;
+import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The list of cards; making, copying, reading and taking away cards. */
+@Controller
+@RequestMapping("/cards")
+class CardsController {
+
+    private static final String NO_TRIAL = "{}";
+
+    private final Cards cards;
+    private final CardOverview overview;
+    private final Shops shops;
+    private final Books books;
+
+    CardsController(Cards cards, CardOverview overview, Shops shops, Books books) {
+        this.cards = cards;
+        this.overview = overview;
+        this.shops = shops;
+        this.books = books;
+    }
+
+    @GetMapping
+    String list(@RequestParam @Nullable Long removed, Model model) {
+        List<CardEntry> entries = cards.inOrder();
+        model.addAttribute("cards", overview.lines(entries));
+        model.addAttribute(
+                "removed", removed == null ? null : cards.find(removed).orElse(null));
+        return "cards/list";
+    }
+
+    @GetMapping("/new")
+    String begin(@RequestParam(defaultValue = "") String sku, Model model) {
+        model.addAttribute("begin", Begin.of(books.inForce().goods(), sku));
+        return "cards/new";
+    }
+
+    /** A new card for some goods, begun in one of the ways. */
+    @PostMapping
+    String create(
+            @RequestParam(defaultValue = "") String start,
+            @RequestParam(defaultValue = "") List<String> goods,
+            @RequestParam(defaultValue = "") String name,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        Start way = Start.of(start).orElse(null);
+        List<Product> sold = books.inForce().goods();
+        if (way == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("begin", Begin.of(sold, "").saying("Pick how the card prices.", goods, name));
+            return "cards/new";
+        }
+        Begin.Picked picked = Begin.pick(sold, goods);
+        String called = name.isBlank() ? picked.name() + " " + way.words() : name.strip();
+        Product first = picked.first();
+        ObjectNode card =
+                Starts.card(way, called, shops.current().currency(), first == null ? null : first.shelfPrice());
+        picked.covers(card);
+        CardEntry made = cards.create(CardDocument.of(card), NO_TRIAL, who.name());
+        return "redirect:/cards/" + made.id() + "?step="
+                + (way == Start.QUANTITY || way == Start.LOTS ? "breaks" : "piece");
+    }
+
+    @PostMapping("/{id}/copy")
+    String copy(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
+        CardEntry entry = cards.find(id).orElseThrow(() -> noCard(id));
+        CardDocument copied = entry.document().copy();
+        copied.put("/name", "Copy of " + entry.name());
+        return "redirect:/cards/"
+                + cards.create(copied, entry.trial(), who.name()).id();
+    }
+
+    /** A card from a document in the open format, pasted or as a file. */
+    @PostMapping("/read")
+    String read(
+            @RequestParam(defaultValue = "") String json,
+            @RequestParam @Nullable MultipartFile file,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
+        String text = file == null || file.isEmpty() ? json : new String(file.getBytes(), StandardCharsets.UTF_8);
+        Documents.CardReading reading = Documents.readCard(cardOf(text));
+        if (reading.card() == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            List<String> faults =
+                    reading.issues().stream().map(CardsController::words).toList();
+            model.addAttribute("begin", Begin.of(books.inForce().goods(), "").reading(text, faults));
+            return "cards/new";
+        }
+        ObjectNode card = CardWriter.write(reading.card());
+        card.remove(List.of("version", "state"));
+        withoutCodes(card);
+        return "redirect:/cards/"
+                + cards.create(CardDocument.of(card), NO_TRIAL, who.name()).id();
+    }
+
+    /** The card of a whole document, or the text as it is. */
+    private static String cardOf(String text) {
+        Json.Parsed parsed = Json.parse(text);
+        return parsed.root() != null && parsed.root().path("card").isObject()
+                ? Json.write(Objects.requireNonNull(parsed.root().get("card")))
+                : text;
+    }
+
+    private static String words(FormatIssue issue) {
+        return (issue.at().isEmpty() ? "The whole: " : issue.at() + ": ") + issue.message();
+    }
+
+    /** UCUM codes stand beside units in what is written; while a unit can still be changed they would be in the way. */
+    private static void withoutCodes(ObjectNode node) {
+        node.remove(node.propertyNames().stream()
+                .filter(name -> name.equals("ucum") || name.endsWith("Ucum"))
+                .toList());
+        node.valueStream().forEach(value -> {
+            if (value instanceof ObjectNode object) {
+                withoutCodes(object);
+            } else if (value instanceof ArrayNode array) {
+                array.forEach(item -> {
+                    if (item instanceof ObjectNode object) {
+                        withoutCodes(object);
+                    }
+                });
+            }
+        });
+    }
+
+    @PostMapping("/{id}/remove")
+    String remove(@PathVariable long id) {
+        cards.remove(id).orElseThrow(() -> noCard(id));
+        return "redirect:/cards?removed=" + id;
+    }
+
+    @PostMapping("/{id}/put-back")
+    String putBack(@PathVariable long id) {
+        cards.putBack(id).orElseThrow(() -> noCard(id));
+        return "redirect:/cards/" + id;
+    }
+
+    private static NotThere noCard(long id) {
+        return new NotThere("There is no rate card with the number " + id + ".");
+    }
+}

@@ -1,0 +1,179 @@
+package dev.steelyard.web.cards.page;
+
+import dev.steelyard.format.CardWriter;
+import dev.steelyard.format.Documents;
+import dev.steelyard.format.Json;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.page.CardPage.Notice;
+import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.cards.store.KeepResult;
+import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The page of one card: shown whole, answered at each keystroke, every edit kept. */
+@Controller
+@RequestMapping("/cards/{id}")
+class CardPageController {
+
+    private static final String CARD = "cards/page :: card";
+
+    private final Cards cards;
+    private final CardPages pages;
+    private final Shops shops;
+    private final Books books;
+
+    CardPageController(Cards cards, CardPages pages, Shops shops, Books books) {
+        this.cards = cards;
+        this.pages = pages;
+        this.shops = shops;
+        this.books = books;
+    }
+
+    @GetMapping
+    String show(@PathVariable long id, @RequestParam(defaultValue = "ask") String step, Model model) {
+        CardEntry entry = entry(id);
+        fill(model, entry, entry.document(), entry.document(), opened(entry, step), null);
+        return "cards/page";
+    }
+
+    /** The form as it is before anything is typed: no fields but the trial last typed. */
+    private static CardForm opened(CardEntry entry, String step) {
+        return new CardForm(
+                entry.number(), Step.of(step), TrialText.read(entry.trial()).fields(), new LinkedMultiValueMap<>());
+    }
+
+    /** Answers with the page for what is typed; keeps it unless the wish is only to look. */
+    @PostMapping("/edit")
+    String edit(
+            @PathVariable long id,
+            @RequestParam MultiValueMap<String, String> sent,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        CardEntry entry = entry(id);
+        CardForm form = tried(CardForm.read(sent), entry);
+        CardDocument base = form.basedOn() == entry.number()
+                ? entry.document()
+                : cards.version(id, form.basedOn()).orElse(entry.document());
+        CardDocument typed = form.onto(base);
+        String wish = form.value("do");
+        Optional<KeepResult> result;
+        switch (wish) {
+            case "look" -> {
+                Notice notice = form.basedOn() == entry.number() ? null : changed(entry, base, typed);
+                fill(model, entry.withNumber(form.basedOn()), base, typed, form, notice);
+                return CARD;
+            }
+            case "take-theirs" -> {
+                fill(model, entry, entry.document(), entry.document(), form.withoutFields(), null);
+                return CARD;
+            }
+            case "undo" -> result = cards.undo(id, form.basedOn(), who.name());
+            case "redo" -> result = cards.redo(id, form.basedOn(), who.name());
+            case "keep-mine" -> result = keep(id, entry.number(), typed, form, who);
+            default -> {
+                new CardEdits(subject()).apply(wish, typed, form);
+                result = keep(id, form.basedOn(), CardForm.tidied(typed), form, who);
+            }
+        }
+        KeepResult kept = result.orElseThrow(() -> noCard(id));
+        if (kept instanceof KeepResult.Kept done) {
+            CardDocument now = done.entry().document();
+            boolean fresh = !wish.equals("keep");
+            fill(model, done.entry(), now, now, fresh ? form.withoutFields() : form, null);
+            return CARD;
+        }
+        response.setStatus(HttpStatus.CONFLICT.value());
+        CardEntry theirs = ((KeepResult.ChangedMeanwhile) kept).entry();
+        fill(model, theirs.withNumber(form.basedOn()), base, typed, form, changed(theirs, base, typed));
+        return CARD;
+    }
+
+    /** A check weight that is to be tried becomes the trial. */
+    private static CardForm tried(CardForm form, CardEntry entry) {
+        String row = form.value("row");
+        return form.value("do").equals("try-weight") && row.matches("\\d{1,4}")
+                ? form.trying(Weights.trial(entry.document().weights().path(Integer.parseInt(row))))
+                : form;
+    }
+
+    private Optional<KeepResult> keep(long id, long basedOn, CardDocument typed, CardForm form, StaffMember who) {
+        return cards.keep(id, basedOn, typed, new TrialText(form.trial()).write(), who.name());
+    }
+
+    private static Notice changed(CardEntry theirs, CardDocument base, CardDocument typed) {
+        return new Notice(
+                theirs.changedBy()
+                        + " has changed this card meanwhile. Nothing of yours is lost, and nothing is kept yet.",
+                true,
+                true,
+                DocumentChanges.between(base, theirs.document()),
+                DocumentChanges.between(base, typed));
+    }
+
+    /** The card in the open format. One that cannot be read whole is written as it was typed. */
+    @GetMapping("/card.json")
+    ResponseEntity<String> write(@PathVariable long id) {
+        CardEntry entry = entry(id);
+        Documents.DraftReading reading =
+                Documents.readDraft(entry.document().card(), shops.current().currency());
+        String json =
+                Json.write(reading.prepared() == null ? entry.document().card() : CardWriter.write(reading.card()));
+        String file = entry.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename((file.isBlank() ? "card" : file) + ".json", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(json);
+    }
+
+    private Subject subject() {
+        return Subject.of(shops, books);
+    }
+
+    private CardEntry entry(long id) {
+        return cards.find(id).orElseThrow(() -> noCard(id));
+    }
+
+    private static NotThere noCard(long id) {
+        return new NotThere("There is no rate card with the number " + id + ".");
+    }
+
+    private void fill(
+            Model model,
+            CardEntry entry,
+            CardDocument kept,
+            CardDocument typed,
+            CardForm form,
+            @Nullable Notice notice) {
+        model.addAttribute("page", pages.page(entry, kept, typed, form, subject(), notice));
+        model.addAttribute("removed", entry.removedAt() != null);
+    }
+}

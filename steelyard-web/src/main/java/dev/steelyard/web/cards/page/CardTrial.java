@@ -1,0 +1,140 @@
+package dev.steelyard.web.cards.page;
+
+import dev.steelyard.core.card.Ask;
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.web.page.DayText;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A typed trial, read.
+ *
+ * @param item what is ordered; none where nothing is sold by the SKU
+ * @param quantity none where it cannot be read
+ * @param faults of what cannot be read, before any price is asked for
+ */
+record CardTrial(
+        @Nullable Item item,
+        @Nullable Long quantity,
+        Answers answers,
+        Customer customer,
+        LocalDate day,
+        List<Fault> faults) {
+
+    static final Place DAY = new Place("day");
+
+    static CardTrial read(TrialText text, RateCard card, Subject subject) {
+        List<Fault> faults = new ArrayList<>();
+        Item item = subject.item(text.get(TrialText.SKU));
+        if (item == null) {
+            faults.add(new Fault(Place.SKU, "nothing with the SKU “" + text.get(TrialText.SKU) + "” is sold"));
+        }
+        DecimalText.Reading quantity = Quantity.read(text.get(TrialText.QUANTITY));
+        if (quantity.fault() != null) {
+            faults.add(new Fault(Place.QUANTITY, quantity.fault().message()));
+        }
+        LocalDate day = DayText.read(text.get(TrialText.DAY));
+        if (day == null && !text.get(TrialText.DAY).isBlank()) {
+            faults.add(new Fault(DAY, "“" + text.get(TrialText.DAY) + "” is no day"));
+        }
+        String group = text.get(TrialText.GROUP);
+        boolean known = subject.groupNames().contains(group);
+        BigDecimal pieces = quantity.value();
+        return new CardTrial(
+                item,
+                pieces == null ? null : pieces.longValueExact(),
+                answers(text, card),
+                new Customer(known ? group : null),
+                day == null ? subject.today() : day,
+                List.copyOf(faults));
+    }
+
+    private static Answers answers(TrialText text, RateCard card) {
+        Map<String, Answer> byName = new LinkedHashMap<>();
+        String pack = text.get(TrialText.PACK);
+        boolean picked = !pack.isEmpty() && TrialText.packs(card).contains(pack);
+        for (Ask ask : card.asks()) {
+            if (picked && isOwnAmount(card, ask.name())) {
+                continue;
+            }
+            String typed = text.get(TrialText.ANSWER + ask.name());
+            if (ask instanceof Measurement measurement) {
+                String unit = text.get(TrialText.UNIT + ask.name());
+                boolean own = unit.isEmpty() || unit.equals(measurement.unit().code());
+                byName.put(ask.name(), new Answer.Typed(typed, own ? null : unit));
+            } else if (!typed.isEmpty()) {
+                byName.put(ask.name(), Answer.of(typed));
+            }
+        }
+        return new Answers(byName, picked ? pack : null);
+    }
+
+    private static boolean isOwnAmount(RateCard card, String name) {
+        return card.cases().all().stream()
+                .anyMatch(one -> one.piece() instanceof PiecePrice.Packs packs
+                        && packs.own() != null
+                        && packs.own().by().equals(name));
+    }
+
+    /** The same of another quantity. */
+    CardTrial of(long pieces) {
+        return new CardTrial(item, pieces, answers, customer, day, faults);
+    }
+
+    /** The same with another answer. */
+    CardTrial answering(String name, BigDecimal value) {
+        Map<String, Answer> changed = new LinkedHashMap<>(answers.byName());
+        changed.put(name, new Answer.Number(value, null));
+        return new CardTrial(item, quantity, new Answers(changed, answers.pack()), customer, day, faults);
+    }
+
+    /** As the core asks for it; none where it cannot be read. */
+    @Nullable
+    Asked asked() {
+        return item == null || quantity == null ? null : new Asked(item, quantity, answers, customer.group(), day);
+    }
+
+    /** Its price under a card that stands above the shelf price, whatever state it is in, as the shop would price it. */
+    LineResult price(PreparedCard card, Subject subject) {
+        if (!faults.isEmpty()) {
+            return new RefusedLine(faults);
+        }
+        PreparedCard live = card.card().state() == CardState.LIVE
+                ? card
+                : PreparedCard.prepare(
+                                card.card().toBuilder().state(CardState.LIVE).build(),
+                                subject.shop().currency())
+                        .orThrow();
+        Item ordered = Objects.requireNonNull(item);
+        return PriceBook.of(subject.shop().rules(), List.of(live), List.of(ordered.product()))
+                .explain(
+                        List.of(new OrderLine(ordered.sku(), Objects.requireNonNull(quantity), answers)),
+                        customer,
+                        day.atTime(LocalTime.NOON))
+                .get(0);
+    }
+}

@@ -1,0 +1,63 @@
+package dev.steelyard.web.cards.page;
+
+import dev.steelyard.web.cards.store.CardDocument;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/** Which goods, customers and times a card is for, in words. */
+final class CoversWords {
+
+    private static final Map<String, String> KINDS = new LinkedHashMap<>();
+
+    static {
+        KINDS.put("products", "");
+        KINDS.put("categories", "everything in ");
+        KINDS.put("brands", "everything by ");
+        KINDS.put("types", "everything of the type ");
+        KINDS.put("suppliers", "everything from ");
+        KINDS.put("tags", "everything tagged ");
+    }
+
+    private CoversWords() {}
+
+    /** “Everything in Hardware, for Boatyard only, until 1 May.” */
+    static String of(CardDocument document) {
+        JsonNode covers = document.at("/covers");
+        List<String> goods = new ArrayList<>();
+        KINDS.forEach((kind, words) -> {
+            if (covers.path(kind).size() > 0) {
+                goods.add(words + String.join(", ", texts(covers.path(kind))));
+            }
+        });
+        if (covers.path("rule").isObject()) {
+            goods.add("what the rule says");
+        }
+        StringBuilder line = new StringBuilder(goods.isEmpty() ? "Everything" : String.join("; ", goods));
+        append(line, covers, "except", ", but not ");
+        append(line, covers, "groups", ", for ");
+        append(line, covers, "notGroups", ", not for ");
+        append(line, covers, "countries", ", to ");
+        if (!covers.path("from").asString("").isEmpty()) {
+            line.append(", from ").append(covers.path("from").asString(""));
+        }
+        if (!covers.path("until").asString("").isEmpty()) {
+            line.append(", until ").append(covers.path("until").asString(""));
+        }
+        append(line, covers, "days", ", on ");
+        String words = line.toString();
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+    }
+
+    private static void append(StringBuilder line, JsonNode covers, String field, String words) {
+        if (covers.path(field).size() > 0) {
+            line.append(words).append(String.join(", ", texts(covers.path(field))));
+        }
+    }
+
+    private static List<String> texts(JsonNode list) {
+        return list.valueStream().map(text -> text.asString("")).toList();
+    }
+}

@@ -1,0 +1,239 @@
+package dev.steelyard.web.cards.page;
+
+import dev.steelyard.core.card.Ask;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.web.page.NextBreakText;
+import dev.steelyard.web.page.ReckoningText;
+import dev.steelyard.web.page.Show;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Makes the trial's view: what can be asked, and what it comes to. */
+final class Trials {
+
+    private static final int MOST_GOODS = 200;
+    private static final long[] QUANTITIES = {1, 5, 10, 50};
+
+    private final Subject subject;
+    private final RateCard card;
+    private final @Nullable PreparedCard prepared;
+    private final TrialText text;
+    private final CardTrial trial;
+
+    Trials(Subject subject, RateCard card, @Nullable PreparedCard prepared, TrialText text, CardTrial trial) {
+        this.subject = subject;
+        this.card = card;
+        this.prepared = prepared;
+        this.text = text;
+        this.trial = trial;
+    }
+
+    /** @param issues how many things are wrong with the card */
+    TrialView view(int issues) {
+        if (prepared == null) {
+            String why = issues == 1
+                    ? "No price while something in the card cannot be read."
+                    : "No price while " + issues + " things in the card cannot be read.";
+            return refused(why, List.of());
+        }
+        LineResult result = trial.price(prepared, subject);
+        if (result instanceof RefusedLine refused) {
+            return refused("No price: " + refused.message() + ".", refused.faults());
+        }
+        PricedLine line = (PricedLine) result;
+        boolean ours = line.card().equals(card.name());
+        return view(
+                null,
+                Map.of(),
+                each(line),
+                total(line),
+                line.billable() == null ? null : Show.figure(line.billable()),
+                NextBreakText.of(line),
+                ours ? null : line.card(),
+                line.figures().stream()
+                        .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
+                        .toList(),
+                ReckoningText.of(line.reckoning()),
+                ReckoningText.passedOver(line.reckoning()));
+    }
+
+    private TrialView refused(String why, List<Fault> faults) {
+        Map<String, String> byField = new LinkedHashMap<>();
+        faults.forEach(fault -> byField.putIfAbsent(
+                fault.place().code(),
+                Character.toUpperCase(fault.message().charAt(0))
+                        + fault.message().substring(1)));
+        return view(why, byField, "", "", null, null, null, List.of(), List.of(), List.of());
+    }
+
+    private TrialView view(
+            @Nullable String refusal,
+            Map<String, String> faults,
+            String each,
+            String total,
+            @Nullable String billable,
+            @Nullable String next,
+            @Nullable String other,
+            List<String> figures,
+            List<ReckoningText.Line> steps,
+            List<String> passedOver) {
+        return new TrialView(
+                text,
+                goods(),
+                asks(),
+                TrialText.packs(card),
+                refusal,
+                faults,
+                each,
+                total,
+                billable,
+                next,
+                other,
+                figures,
+                steps,
+                passedOver,
+                text.get(TrialText.MANY).equals("on") ? many() : List.of());
+    }
+
+    private String each(PricedLine line) {
+        return Show.money(
+                line.shownPerPiece().value(), line.shownPerPiece().value().scale());
+    }
+
+    private String total(PricedLine line) {
+        return Show.money(line.total().value(), subject.shop().minorDigits());
+    }
+
+    private List<TrialView.Goods> goods() {
+        List<TrialView.Goods> goods = new ArrayList<>();
+        for (boolean covered : new boolean[] {true, false}) {
+            for (Product product : subject.goods()) {
+                if (card.covers().covers(product) == covered) {
+                    product.items()
+                            .forEach(item ->
+                                    goods.add(new TrialView.Goods(item.sku().value(), item.name(), covered)));
+                }
+            }
+        }
+        return goods.size() <= MOST_GOODS ? goods : goods.subList(0, MOST_GOODS);
+    }
+
+    private List<TrialView.Asked> asks() {
+        boolean pack = trial.answers().pack() != null;
+        return card.asks().stream().map(ask -> asked(ask, pack)).toList();
+    }
+
+    private TrialView.Asked asked(Ask ask, boolean pack) {
+        String value = text.get(TrialText.ANSWER + ask.name());
+        if (ask instanceof Measurement measurement) {
+            List<TrialView.Unit> units = new ArrayList<>(List.of(unit(measurement.unit())));
+            measurement.otherUnits().forEach(unit -> units.add(unit(unit)));
+            String picked = text.get(TrialText.UNIT + ask.name());
+            boolean open = !pack || trial.answers().byName().containsKey(ask.name());
+            return new TrialView.Asked(
+                    ask.name(),
+                    ask.label(),
+                    true,
+                    value,
+                    units.stream().anyMatch(unit -> unit.code().equals(picked))
+                            ? picked
+                            : measurement.unit().code(),
+                    units,
+                    List.of(),
+                    limits(measurement),
+                    open);
+        }
+        Choice choice = (Choice) ask;
+        return new TrialView.Asked(
+                ask.name(),
+                ask.label(),
+                false,
+                value,
+                "",
+                List.of(),
+                choice.options().stream()
+                        .map(option -> new TrialView.Option(
+                                option.name(), option.label() == null ? option.name() : option.label()))
+                        .toList(),
+                "",
+                true);
+    }
+
+    private static TrialView.Unit unit(dev.steelyard.core.unit.Unit unit) {
+        return new TrialView.Unit(unit.code(), unit.symbol());
+    }
+
+    private static String limits(Measurement ask) {
+        String symbol = ask.unit().symbol();
+        if (ask.least() == null && ask.most() == null) {
+            return symbol;
+        }
+        String range = ask.least() == null
+                ? "up to " + plain(ask.most())
+                : ask.most() == null ? "from " + plain(ask.least()) : plain(ask.least()) + " to " + plain(ask.most());
+        return (range + " " + symbol).strip();
+    }
+
+    private static String plain(@Nullable BigDecimal value) {
+        return value == null ? "" : Show.money(value, 0);
+    }
+
+    /** Several quantities, and three sizes where something is measured. */
+    private List<TrialView.Many> many() {
+        List<TrialView.Many> many = new ArrayList<>();
+        for (long quantity : QUANTITIES) {
+            many.add(row(quantity == 1 ? "1 piece" : quantity + " pieces", trial.of(quantity)));
+        }
+        List<Measurement> sizes = card.measurements();
+        if (!sizes.isEmpty()) {
+            for (int third = 0; third <= 2; third++) {
+                CardTrial sized = trial;
+                List<String> words = new ArrayList<>();
+                for (Measurement ask : sizes) {
+                    BigDecimal value = part(ask, third);
+                    sized = sized.answering(ask.name(), value);
+                    words.add(plain(value));
+                }
+                many.add(row(
+                        words.stream().collect(Collectors.joining(" × ")) + " "
+                                + sizes.get(sizes.size() - 1).unit().symbol(),
+                        sized));
+            }
+        }
+        return many;
+    }
+
+    /** The smallest value, one in the middle, or the largest. */
+    private static BigDecimal part(Measurement ask, int half) {
+        BigDecimal least = ask.least() == null ? BigDecimal.ONE : ask.least();
+        BigDecimal most = ask.most() == null ? least.multiply(BigDecimal.TEN) : ask.most();
+        BigDecimal step = ask.step() == null || ask.step().signum() <= 0 ? BigDecimal.ONE : ask.step();
+        BigDecimal steps = most.subtract(least)
+                .multiply(BigDecimal.valueOf(half))
+                .divide(BigDecimal.valueOf(2), Decimals.EXACT)
+                .divide(step, 0, RoundingMode.DOWN);
+        return least.add(steps.multiply(step));
+    }
+
+    private TrialView.Many row(String what, CardTrial one) {
+        LineResult result = prepared == null ? null : one.price(prepared, subject);
+        return result instanceof PricedLine line
+                ? new TrialView.Many(what, each(line), total(line))
+                : new TrialView.Many(what, "–", "no price");
+    }
+}
