@@ -159,8 +159,7 @@ const card = {
 
   async step(code) {
     await card.settle();
-    document.getElementById("step").value = code;
-    await card.act("keep");
+    await card.act("keep", { step: code });
     history.replaceState(null, "", "?step=" + code);
     window.scrollTo(0, 0);
   },

@@ -76,7 +76,7 @@ public final class Curve {
     /** A point of a sampled run. */
     public record Sample(BigDecimal x, Money unit, Money total) {}
 
-    /** The runs, ascending, without gap or overlap. */
+    /** The runs, ascending, without overlap; where there is none, there is no price. */
     public List<Run> runs() {
         return runs;
     }

@@ -34,6 +34,10 @@ final class Jumps {
     /** All of them between two values; none where an amount that has thresholds is no straight line, or there are too many. */
     static @Nullable Jumps of(MeasurementCurve curve, BigDecimal from, BigDecimal until, int most) {
         Jumps jumps = new Jumps();
+        for (String condition : CardFormulas.conditions(curve.card().card())) {
+            ConditionEdges.of(curve, condition, from, until)
+                    .forEach(edge -> jumps.points.merge(edge.at(), edge.after(), Boolean::logicalOr));
+        }
         for (PiecePrice piece : curve.ways()) {
             if (piece instanceof PiecePrice.Grid grid) {
                 edges(grid, curve.ask()).forEach(edge -> jumps.points.put(edge, true));

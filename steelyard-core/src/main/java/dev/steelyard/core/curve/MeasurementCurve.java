@@ -8,6 +8,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.curve.Curve.Form;
 import dev.steelyard.core.curve.Curve.Run;
 import dev.steelyard.core.curve.Curve.Sample;
+import dev.steelyard.core.formula.ast.Node;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.Answers;
@@ -84,14 +85,18 @@ final class MeasurementCurve {
         return trial;
     }
 
-    /** The ways that may price the pieces of this curve: the trial's, with all others where a grid hands on to them. */
+    /**
+     * The ways that may price the pieces of this curve: the trial's, with all others where a grid hands on to them or a
+     * condition hangs on the measurement.
+     */
     List<PiecePrice> ways() {
         List<PiecePrice> all =
                 card.card().cases().all().stream().map(Case::piece).toList();
         boolean handsOn = all.stream().anyMatch(way -> way instanceof PiecePrice.Grid grid && grid.elseNextCase());
+        boolean hangsOnIt = CardFormulas.conditions(card.card()).stream().anyMatch(text -> degreeOf(text) != 0);
         Optional<Integer> used =
                 Samples.priced(() -> TrialLine.of(card, trial, rules).piece().caseIndex());
-        return handsOn || used.isEmpty() ? all : List.of(all.get(used.get()));
+        return handsOn || hangsOnIt || used.isEmpty() ? all : List.of(all.get(used.get()));
     }
 
     /** The same of a card whose one case is a rate without step, smallest amount and breaks, and which has no ladder. */
@@ -108,7 +113,16 @@ final class MeasurementCurve {
     }
 
     int degreeOf(String formula) {
-        return Degree.of(CardFormulas.node(formula, rules), ask.name());
+        return Degree.of(node(formula), ask.name());
+    }
+
+    Node node(String formula) {
+        return CardFormulas.node(formula, rules);
+    }
+
+    /** What a formula comes to, in base units, where the measurement has a value. */
+    Optional<BigDecimal> number(String formula, BigDecimal x) {
+        return card.numberOf(formula, with(x));
     }
 
     /** The line at a value; none where there is no price. */
@@ -116,10 +130,10 @@ final class MeasurementCurve {
         return Samples.priced(() -> TrialLine.of(card, with(x), rules));
     }
 
-    /** The highest degree of what the price is made of; none where a condition or another function hangs on it. */
+    /** The highest degree of what the price is made of; none where a condition or function hangs on it in other ways. */
     private int degree() {
         for (String condition : CardFormulas.conditions(card.card())) {
-            if (degreeOf(condition) != 0) {
+            if (!ConditionEdges.straight(node(condition), ask.name())) {
                 return Degree.NONE;
             }
         }
@@ -139,7 +153,11 @@ final class MeasurementCurve {
             return;
         }
         Run exact = closed ? exact(from, fromIncluded, until, untilIncluded) : null;
-        runs.add(exact != null ? exact : sampled(from, fromIncluded, until, untilIncluded));
+        Run run = exact != null ? exact : sampled(from, fromIncluded, until, untilIncluded);
+        boolean priced = exact != null || !run.samples().isEmpty();
+        if (priced || !closed) {
+            runs.add(run);
+        }
     }
 
     private @Nullable Run exact(BigDecimal from, boolean fromIncluded, BigDecimal until, boolean untilIncluded) {
@@ -238,6 +256,12 @@ final class MeasurementCurve {
                 points.add(point);
             }
         });
+        if (!fromIncluded) {
+            points.remove(from);
+        }
+        if (!untilIncluded) {
+            points.remove(until);
+        }
         List<Sample> samples = new ArrayList<>();
         for (BigDecimal x : points) {
             price(x).ifPresent(line -> samples.add(new Sample(x, line.shownPerPiece(), line.total())));

@@ -173,11 +173,9 @@ public final class PreparedCard {
         if (kind == null || kind instanceof Kind.Text) {
             return Optional.empty();
         }
-        Formula prepared = Formula.prepare(formula, scope, kind).orThrow();
         try {
-            Run run = new Run(scope, asked, Notes.NONE);
-            read(run, Set.of());
-            Calc calc = new Calc(prepared, null);
+            Run run = answered(asked);
+            Calc calc = new Calc(Formula.prepare(formula, scope, kind).orThrow(), null);
             if (kind instanceof Kind.YesNo) {
                 return Optional.of(calc.holds(run) ? "yes" : "no");
             }
@@ -185,6 +183,26 @@ public final class PreparedCard {
         } catch (Refused noValue) {
             return Optional.empty(); // the trial says why
         }
+    }
+
+    /** What a formula over the card's names comes to for an order, in base units; none where it has no value. */
+    public Optional<BigDecimal> numberOf(String formula, Asked asked) {
+        Kind kind = Formula.kind(formula, scope).orElse(null);
+        if (!(kind instanceof Kind.Measure)) {
+            return Optional.empty();
+        }
+        try {
+            Calc calc = new Calc(Formula.prepare(formula, scope, kind).orThrow(), null);
+            return Optional.of(calc.number(answered(asked)));
+        } catch (Refused noValue) {
+            return Optional.empty();
+        }
+    }
+
+    private Run answered(Asked asked) {
+        Run run = new Run(scope, asked, Notes.NONE);
+        read(run, Set.of());
+        return run;
     }
 
     /** Whether a choice is shown for these answers and an option of it picked. */

@@ -2,6 +2,9 @@ package dev.steelyard.core.curve;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Cases;
+import dev.steelyard.core.card.JointLimit;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
@@ -92,6 +95,50 @@ class CardCurvesTest {
 
     private static Optional<PricedLine> price(PreparedCard card, Asked asked) {
         return Samples.priced(() -> TrialLine.of(card, asked, RandomCards.EURO).price());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "length > 2.5 m",
+                "length >= 250 cm",
+                "width + 1 m < length",
+                "AND(length > 1 m; NOT(length <= 2.2 m))"
+            })
+    void casesThatChangeAlongTheMeasurementAreExactOnBothSides(String when) {
+        PreparedCard card = PreparedCard.prepare(
+                        RateCard.named("Covers")
+                                .asks(List.of(
+                                        Measurement.of("length", Unit.CM, "50", "400", "1"),
+                                        Measurement.of("width", Unit.CM, "50", "300", "1")))
+                                .limits(List.of(new JointLimit("length + width <= 5.2 m", "At most 5.2 m together.")))
+                                .cases(new Cases(
+                                        List.of(new Cases.Conditional(
+                                                when, Case.of(PiecePrice.Rate.of("length * width", Unit.M2, "30")))),
+                                        Case.of(PiecePrice.Rate.of("length * width", Unit.M2, "20"))))
+                                .build(),
+                        "EUR")
+                .orThrow();
+        Asked trial = new Asked(
+                Product.of(new Sku("CVR"), "Cover", null).items().get(0),
+                1,
+                Answers.of(Map.of("length", Answer.of("200"), "width", Answer.of("150"))),
+                null,
+                RandomCards.DAY);
+        Curve curve = new CardCurves(card, trial, RandomCards.EURO)
+                .along(new Variable.Measured("length"))
+                .orElseThrow();
+        assertThat(curve.exact()).isTrue();
+        for (int x = 50; x <= 400; x++) {
+            Asked there = new Asked(
+                    trial.item(),
+                    1,
+                    Answers.of(Map.of("length", Answer.of("" + x), "width", Answer.of("150"))),
+                    null,
+                    RandomCards.DAY);
+            compare(card, there, curve, BigDecimal.valueOf(x));
+        }
+        assertThat(curve.total(BigDecimal.valueOf(371))).isEmpty();
     }
 
     /** The bend lies so near the end that points well inside miss it. */

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param whole whether only whole numbers are on it
  * @param pricePerPixel how much a weight's value changes when it is dragged up or down by one pixel
  * @param upward whether dragging up makes the value larger
+ * @param numbers the same numbers for a table; empty where the breaks beside it are that table
  * @param riderField the id of the field that the rider moves; empty for none
  */
 public record Beam(
@@ -32,7 +33,11 @@ public record Beam(
         List<Weight> weights,
         @Nullable Rider rider,
         String riderField,
-        @Nullable String second) {
+        @Nullable String second,
+        List<Row> numbers) {
+
+    /** A line of the table of the same numbers. */
+    public record Row(String at, String each, String total) {}
 
     /** A line across at a round price. */
     public record Level(double y, String price) {}

@@ -26,9 +26,11 @@ public final class BeamDrawing {
     private final List<Stretch> stretches = new ArrayList<>();
     private final List<Hung> hung = new ArrayList<>();
     private final List<Gap> gaps = new ArrayList<>();
+    private final List<Beam.Row> numbers = new ArrayList<>();
     private @Nullable Trial trial;
     private @Nullable String second;
     private int decimals = 2;
+    private int priceDecimals = 2;
     private boolean whole = true;
     private @Nullable Double valuePerPixel;
     private String says = "";
@@ -75,6 +77,12 @@ public final class BeamDrawing {
         return this;
     }
 
+    /** A line of the table of the same numbers. */
+    public BeamDrawing number(String at, String each, String total) {
+        numbers.add(new Beam.Row(at, each, total));
+        return this;
+    }
+
     /** The trial: where it is, what it costs there, and in words. */
     public BeamDrawing trial(double x, double price, String at, String words) {
         trial = new Trial(x, price, at, words);
@@ -93,9 +101,16 @@ public final class BeamDrawing {
         return this;
     }
 
-    /** Decimals of prices, and of values dragged. */
+    /** Decimals of values dragged, and of prices where nothing else is said. */
     public BeamDrawing decimals(int count) {
         decimals = count;
+        priceDecimals = Math.min(2, count);
+        return this;
+    }
+
+    /** Decimals of the prices above. */
+    public BeamDrawing priceDecimals(int count) {
+        priceDecimals = count;
         return this;
     }
 
@@ -146,7 +161,7 @@ public final class BeamDrawing {
                 prices.lines().stream()
                         .map(price -> new Level(
                                 prices.at(price),
-                                price.setScale(Math.max(price.scale(), Math.min(2, decimals)))
+                                price.setScale(Math.max(price.scale(), priceDecimals))
                                         .toPlainString()))
                         .toList(),
                 runs(prices),
@@ -157,7 +172,8 @@ public final class BeamDrawing {
                 all,
                 trial == null ? null : rider(prices),
                 riderField,
-                second);
+                second,
+                List.copyOf(numbers));
     }
 
     private static DoubleStream prices(Stretch stretch) {

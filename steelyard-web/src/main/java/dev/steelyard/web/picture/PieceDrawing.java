@@ -7,11 +7,12 @@ import java.util.Locale;
 /**
  * A piece drawn to scale, with dimension lines as on a workshop drawing and the largest one that is sold as a faint
  * outline. All places in pixels.
+ *
+ * @param height of the picture, as much as is drawn
  */
-public record PieceDrawing(String says, List<Shape> shapes, List<Label> labels) {
+public record PieceDrawing(String says, int height, List<Shape> shapes, List<Label> labels) {
 
     public static final int WIDTH = 300;
-    public static final int HEIGHT = 150;
     private static final double ROOM_X = 212;
     private static final double ROOM_Y = 96;
     private static final double LEFT = 44;
@@ -140,6 +141,7 @@ public record PieceDrawing(String says, List<Shape> shapes, List<Label> labels) 
         private final String says;
         private final List<Shape> shapes = new ArrayList<>();
         private final List<Label> labels = new ArrayList<>();
+        private double lowest;
 
         Canvas(String says) {
             this.says = says;
@@ -158,6 +160,7 @@ public record PieceDrawing(String says, List<Shape> shapes, List<Label> labels) 
         }
 
         void rect(double x, double y, double w, double h, String kind) {
+            lowest = Math.max(lowest, y + h);
             path(line("M%.1f %.1f h%.1f v%.1f h%.1f z", x, y, w, h, -w), kind);
         }
 
@@ -180,11 +183,12 @@ public record PieceDrawing(String says, List<Shape> shapes, List<Label> labels) 
         }
 
         void label(double x, double y, boolean turned, String text) {
+            lowest = Math.max(lowest, y);
             labels.add(new Label(Pixels.tenth(x), Pixels.tenth(y), turned, text));
         }
 
         PieceDrawing drawing() {
-            return new PieceDrawing(says, List.copyOf(shapes), List.copyOf(labels));
+            return new PieceDrawing(says, (int) lowest + 8, List.copyOf(shapes), List.copyOf(labels));
         }
     }
 }

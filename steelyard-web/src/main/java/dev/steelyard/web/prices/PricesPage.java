@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 record PricesPage(
         long id,
         String name,
+        String sku,
         String status,
         boolean removed,
         List<Scope> scopes,

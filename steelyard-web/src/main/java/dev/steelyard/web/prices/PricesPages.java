@@ -90,6 +90,7 @@ class PricesPages {
         return new PricesPage(
                 subject.entry().id(),
                 subject.entry().name(),
+                subject.entry().sku(),
                 status(subject),
                 subject.entry().isRemoved(),
                 scopes(subject),

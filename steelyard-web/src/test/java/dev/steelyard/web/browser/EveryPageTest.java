@@ -55,6 +55,7 @@ class EveryPageTest {
                                 .query(String.class)
                                 .single());
         check(page, "/goods/9999");
+        cards(page);
 
         page.navigate("/goods/1");
         page.fill("#price-0-0", "x");
@@ -63,6 +64,27 @@ class EveryPageTest {
         checkHere(page, "/goods/1 with a fault");
 
         assertThat(complaints).isEmpty();
+    }
+
+    /** A card of each kind with a picture of its own, at each of its steps. */
+    private void cards(Page page) {
+        check(page, "/cards");
+        check(page, "/cards/new");
+        CardHands.begin(page, "COVER", "area").press("add", "", "rate");
+        String cover = page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");
+        for (String step : List.of("ask", "piece", "breaks", "finish", "covers", "weights", "shop")) {
+            check(page, cover + "?step=" + step);
+        }
+        for (String way : List.of("quantity", "grid", "packs", "lots", "formula")) {
+            CardHands.begin(page, "LEAD", way);
+            checkHere(page, "a new card, " + way);
+        }
+        CardHands.begin(page, "ROPE-12", "metre").step("ask").press("add", "", "choice");
+        checkHere(page, "the asks of a new card");
+        page.fill("[name='/asks/0/min']", "x");
+        page.locator("#card [aria-invalid=true]").first().waitFor();
+        checkHere(page, "a card with a fault");
+        check(page, "/cards");
     }
 
     private static void fillBasket(Page page) {

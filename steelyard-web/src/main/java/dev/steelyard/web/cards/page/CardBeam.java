@@ -5,6 +5,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.curve.CardCurves;
 import dev.steelyard.core.curve.Curve;
 import dev.steelyard.core.curve.Variable;
+import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Money;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
 final class CardBeam {
 
     private static final int POINTS = 16;
+    private static final int MOST_NUMBERS = 20;
     private static final double LEAST_RANGE = 1e-9;
 
     private final PreparedCard card;
@@ -87,6 +89,7 @@ final class CardBeam {
         }
         hang(drawing, curve, axis);
         zones(drawing, curve, axis);
+        numbers(drawing, curve);
         Curve ridden = other != null && Objects.equals(second, trial.group()) ? other : curve;
         BigDecimal at = BigDecimal.valueOf(trial.quantity());
         Optional<Money> unit = ridden.unit(at);
@@ -130,6 +133,14 @@ final class CardBeam {
             curve.total(BigDecimal.valueOf(x / factor).setScale(6, RoundingMode.HALF_UP))
                     .ifPresent(total -> points.add(new Point(x, total.value().doubleValue() / x)));
         }
+        for (Break row : ladder.rows()) {
+            BigDecimal x = inUnit.fromBase(unit.toBase(row.from()));
+            curve.total(x)
+                    .ifPresent(total -> drawing.number(
+                            row.from().toPlainString() + " " + unit.symbol(),
+                            Show.money(total.value().divide(row.from(), 4, RoundingMode.HALF_UP), 2),
+                            shown(total)));
+        }
         if (points.isEmpty()) {
             return null;
         }
@@ -161,7 +172,8 @@ final class CardBeam {
         BeamDrawing drawing =
                 new BeamDrawing(axis).decimals(decimals).says("The beam: breaks as hanging weights, " + what);
         return switch (ladder.value()) {
-            case PERCENT_OFF -> drawing.valuePerPixel(-0.25);
+            case PERCENT_OFF -> drawing.valuePerPixel(-0.25)
+                    .priceDecimals(subject.shop().minorDigits());
             case AMOUNT_OFF -> drawing.valuePerPixel(-0.05);
             default -> drawing;
         };
@@ -320,6 +332,22 @@ final class CardBeam {
 
     private static @Nullable BigDecimal from(LadderTable.Row row) {
         return DecimalText.read(row.from()).value();
+    }
+
+    /** The same numbers for a table: what the first and the last order of each stretch cost. */
+    private static void numbers(BeamDrawing drawing, Curve curve) {
+        for (Curve.Run run : curve.runs().stream().limit(MOST_NUMBERS).toList()) {
+            for (BigDecimal at : run.until().compareTo(BigDecimal.valueOf(Quantity.MOST)) < 0
+                            && run.until().compareTo(run.from()) > 0
+                    ? List.of(run.from(), run.until())
+                    : List.of(run.from())) {
+                Optional<Money> unit = curve.unit(at);
+                Optional<Money> total = curve.total(at);
+                if (unit.isPresent() && total.isPresent()) {
+                    drawing.number(at.toPlainString(), shown(unit.get()), shown(total.get()));
+                }
+            }
+        }
     }
 
     /** Where a smaller order costs more than a larger one. */

@@ -64,7 +64,7 @@ public class CardOverview {
                 entry.id(),
                 entry.name(),
                 Sentences.inOneLine(entry.document()),
-                CoversWords.of(entry.document()),
+                CoversWords.of(entry.document(), subject.names()),
                 covered.size(),
                 reading.issues().size(),
                 warnings,

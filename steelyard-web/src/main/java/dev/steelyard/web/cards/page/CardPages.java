@@ -85,9 +85,9 @@ class CardPages {
                 "changed by " + entry.changedBy(),
                 Show.moment(entry.changedAt(), subject.shop().zone()),
                 step,
-                steps(step, typed, fields),
+                steps(step, typed, fields, subject),
                 fields,
-                Sentences.of(step, typed, covered.size()),
+                Sentences.of(step, typed, covered.size(), subject.names()),
                 new Trials(subject, card, prepared, text, trial)
                         .view(reading.issues().size()),
                 findings(prepared, asked, typed, subject),
@@ -117,10 +117,10 @@ class CardPages {
                 notice);
     }
 
-    private static List<CardPage.StepLink> steps(Step current, CardDocument document, Fields fields) {
+    private static List<CardPage.StepLink> steps(Step current, CardDocument document, Fields fields, Subject subject) {
         return Arrays.stream(Step.values())
-                .map(step ->
-                        new CardPage.StepLink(step, Summaries.of(step, document), fields.count(step), step == current))
+                .map(step -> new CardPage.StepLink(
+                        step, Summaries.of(step, document, subject.names()), fields.count(step), step == current))
                 .toList();
     }
 

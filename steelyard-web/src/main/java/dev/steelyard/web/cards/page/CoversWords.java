@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** Which goods, customers and times a card is for, in words. */
@@ -23,13 +24,20 @@ final class CoversWords {
 
     private CoversWords() {}
 
-    /** “Everything in Hardware, for Boatyard only, until 1 May.” */
-    static String of(CardDocument document) {
+    /**
+     * “Everything in Hardware, for Boatyard, until 1 May.”
+     *
+     * @param names what products are called, by their SKU
+     */
+    static String of(CardDocument document, Map<String, String> names) {
         JsonNode covers = document.at("/covers");
         List<String> goods = new ArrayList<>();
         KINDS.forEach((kind, words) -> {
             if (covers.path(kind).size() > 0) {
-                goods.add(words + String.join(", ", texts(covers.path(kind))));
+                goods.add(words
+                        + texts(covers.path(kind)).stream()
+                                .map(text -> kind.equals("products") ? names.getOrDefault(text, text) : text)
+                                .collect(Collectors.joining(", ")));
             }
         });
         if (covers.path("rule").isObject()) {

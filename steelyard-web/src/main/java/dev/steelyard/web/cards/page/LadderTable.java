@@ -26,7 +26,7 @@ record LadderTable(String list, List<String> groups, List<Row> rows) {
     record Row(String place, String from, String following, List<Cell> cells) {
 
         /** The cell for everyone. */
-        Cell everyone() {
+        public Cell everyone() {
             return cells.get(0);
         }
 

@@ -5,6 +5,7 @@ import dev.steelyard.web.cards.store.CardDocument;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -27,14 +28,14 @@ final class Sentences {
      */
     record Part(String text, @Nullable String field) {}
 
-    static List<Part> of(Step step, CardDocument document, int covered) {
+    static List<Part> of(Step step, CardDocument document, int covered, Map<String, String> names) {
         Sentences sentence = new Sentences(document);
         switch (step) {
             case ASK -> sentence.ask();
             case PIECE -> sentence.piece();
             case BREAKS -> sentence.breaks();
             case FINISH -> sentence.finish();
-            case COVERS -> sentence.covers(covered);
+            case COVERS -> sentence.covers(covered, names);
             case WEIGHTS -> sentence.weights();
             case SHOP -> sentence.shop();
         }
@@ -239,8 +240,9 @@ final class Sentences {
         words(".");
     }
 
-    private void covers(int covered) {
-        words(CoversWords.of(document) + " That is " + (covered == 1 ? "1 product" : covered + " products") + " now.");
+    private void covers(int covered, Map<String, String> names) {
+        words(CoversWords.of(document, names) + " That is " + (covered == 1 ? "1 product" : covered + " products")
+                + " now.");
     }
 
     private void weights() {

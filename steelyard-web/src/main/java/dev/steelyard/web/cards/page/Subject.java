@@ -9,7 +9,9 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +28,13 @@ record Subject(Shop shop, List<CustomerGroup> groups, List<Product> goods, Local
 
     List<String> groupNames() {
         return groups.stream().map(CustomerGroup::name).toList();
+    }
+
+    /** What products are called, by their SKU. */
+    Map<String, String> names() {
+        Map<String, String> names = new HashMap<>();
+        goods.forEach(product -> names.put(product.sku().value(), product.name()));
+        return names;
     }
 
     /** The goods a card covers, by name. */

@@ -3,6 +3,7 @@ package dev.steelyard.web.cards.page;
 import dev.steelyard.web.cards.store.CardDocument;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
 /** A few words on each step, for the rail. */
@@ -10,13 +11,13 @@ final class Summaries {
 
     private Summaries() {}
 
-    static String of(Step step, CardDocument document) {
+    static String of(Step step, CardDocument document, Map<String, String> names) {
         return switch (step) {
             case ASK -> asks(document);
             case PIECE -> piece(document);
             case BREAKS -> breaks(document);
             case FINISH -> finish(document);
-            case COVERS -> shortened(CoversWords.of(document).replaceAll("\\.$", ""));
+            case COVERS -> shortened(CoversWords.of(document, names).replaceAll("\\.$", ""));
             case WEIGHTS -> document.weights().isEmpty()
                     ? "none kept yet"
                     : document.weights().size() + " kept";

@@ -1,0 +1,166 @@
+package dev.steelyard.web.cards;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.format.Documents;
+import dev.steelyard.format.Json;
+import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.cards.store.KeepResult;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.WithApp;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Cards as they are kept, and their pages without a browser. */
+@ExtendWith(WithApp.class)
+class CardsTest {
+
+    private static final String COVER =
+            """
+            {"name": "Covers", "asks": [{"measurement": "length", "label": "Length", "kind": "length", "unit": "cm",
+             "ucum": "cm", "min": 150, "max": 1200}], "cases": [{"piece": {"rate": {"amount": "length", "unit": "m",
+             "ucum": "m", "price": "21.40"}}}], "covers": {"products": ["COVER"]}}""";
+
+    @Test
+    void undoAndRedoGoAlongTheVersionsAndANewChangeEndsRedo(App app) {
+        Cards cards = app.bean(Cards.class);
+        CardEntry first = cards.create(named("One"), "{}", "Maren");
+        CardEntry second = keep(cards, first, "Two");
+        CardEntry third = keep(cards, second, "Three");
+        CardEntry back = kept(cards.undo(third.id(), third.number(), "Maren"));
+        assertThat(back.name()).isEqualTo("Two");
+        CardEntry further = kept(cards.undo(back.id(), back.number(), "Maren"));
+        assertThat(further.name()).isEqualTo("One");
+        assertThat(further.undo()).isFalse();
+        CardEntry on = kept(cards.redo(further.id(), further.number(), "Maren"));
+        CardEntry again = kept(cards.redo(on.id(), on.number(), "Maren"));
+        assertThat(again.name()).isEqualTo("Three");
+        assertThat(again.redo()).isFalse();
+        CardEntry undone = kept(cards.undo(again.id(), again.number(), "Maren"));
+        CardEntry other = keep(cards, undone, "Four");
+        assertThat(other.redo()).isFalse();
+        assertThat(kept(cards.undo(other.id(), other.number(), "Maren")).name()).isEqualTo("Two");
+        assertThat(cards.version(first.id(), first.number()))
+                .get()
+                .extracting(CardDocument::name)
+                .isEqualTo("One");
+    }
+
+    @Test
+    void nothingIsWrittenOverUnseenAndNothingChangedIsNoVersion(App app) {
+        Cards cards = app.bean(Cards.class);
+        CardEntry first = cards.create(named("One"), "{}", "Maren");
+        CardEntry second = keep(cards, first, "Two");
+        assertThat(cards.keep(first.id(), first.number(), named("Mine"), "{}", "Jonas"))
+                .get()
+                .isInstanceOf(KeepResult.ChangedMeanwhile.class);
+        assertThat(cards.find(first.id())).get().extracting(CardEntry::name).isEqualTo("Two");
+        assertThat(keep(cards, second, "Two").number()).isEqualTo(second.number());
+        assertThat(cards.keep(-1, 1, named("x"), "{}", "Jonas")).isEmpty();
+    }
+
+    @Test
+    void aCardIsReadAndWrittenInTheOpenFormat(Http owner) {
+        owner.signIn("maren");
+        Http.Answer read = owner.post("/cards/read", "json", COVER);
+        String path = read.response().uri().getPath();
+        assertThat(read.text()).contains("types length from");
+        JsonNode written = Json.read(owner.get(path + "/card.json").body());
+        assertThat(Documents.readCard(Json.write(written)).card())
+                .isEqualTo(Documents.readCard(COVER).card());
+        assertThat(written.at("/asks/0/ucum").asString()).isEqualTo("cm");
+
+        String whole = "{\"product\": {\"sku\": \"A\"}, \"card\": " + COVER + "}";
+        assertThat(owner.post("/cards/read", "json", whole).text()).contains("types length from");
+    }
+
+    @Test
+    void whatCannotBeReadIsSaidWithItsPlaceAndTheTextStays(Http owner) {
+        owner.signIn("maren");
+        Http.Answer answer =
+                owner.post("/cards/read", "json", COVER.replace("\"max\": 1200", "\"max\": \"x\", \"mux\": 1"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.text()).contains("/asks/0/max:").contains("there is no field “mux” here");
+        assertThat(answer.body()).contains("&quot;mux&quot;");
+        assertThat(owner.post("/cards/read", "json", "{").text()).contains("this is no JSON that can be read");
+        assertThat(owner.post("/cards", "goods", "COVER").text()).contains("Pick how the card prices.");
+    }
+
+    @Test
+    void aCardIsCopiedTakenAwayAndPutBack(App app, Http owner) {
+        owner.signIn("maren");
+        String path = owner.post("/cards/read", "json", COVER).response().uri().getPath();
+        owner.post(path + "/copy");
+        assertThat(owner.get("/cards").text()).contains("Copy of Covers");
+        assertThat(owner.post(path + "/remove").text()).contains("Covers is taken away. Put it back");
+        assertThat(app.bean(Cards.class).inOrder()).extracting(CardEntry::name).containsExactly("Copy of Covers");
+        owner.post(path + "/put-back");
+        assertThat(app.bean(Cards.class).inOrder()).hasSize(2);
+        assertThat(owner.get("/cards/999999").status()).isEqualTo(404);
+    }
+
+    /** Whatever is typed into every field of every step: an answer with words, never a fault of ours. */
+    @Test
+    void hostileTextInAnyFieldIsAnswered(Http owner) {
+        owner.signIn("maren");
+        Http.Answer made = owner.post("/cards/read", "json", COVER);
+        String path = made.response().uri().getPath();
+        String number = made.field("basedOn");
+        List<String> hostile = List.of(
+                "", "-", "1e999999999", "9^9^9^9", "\"", "' or 1=1", "\u0000\u0007", "(".repeat(3000), "🪢", "1,5");
+        List<String> places = List.of(
+                "/name",
+                "/asks/0/measurement",
+                "/asks/0/unit",
+                "/asks/0/min",
+                "/asks/0/step",
+                "/cases/0/piece/rate/amount",
+                "/cases/0/piece/rate/price",
+                "/cases/0/piece/rate/unit",
+                "/cases/0/piece/rate/breaks",
+                "/ladder",
+                "/ladder/rows",
+                "/covers",
+                "/covers/from",
+                "/finish",
+                "/shopPage/sides",
+                "t.quantity",
+                "t.a.length",
+                "t.day",
+                "t.sku",
+                "axisEnd");
+        for (String step : List.of("ask", "piece", "breaks", "covers", "shop", "weights")) {
+            for (String place : places) {
+                String text = hostile.get(Math.floorMod((step + place).hashCode(), hostile.size()));
+                Http.Answer answer =
+                        owner.background(path + "/edit", "do", "look", "basedOn", number, "step", step, place, text);
+                assertThat(answer.status()).as(step + " " + place + " " + text).isEqualTo(200);
+            }
+        }
+        assertThat(owner.background(path + "/edit", "do", "look", "basedOn", number, "/cases/0/piece/rate/price", "1,5")
+                        .text())
+                .contains("1,5 has a comma; write a decimal point: 1.5");
+    }
+
+    private static CardDocument named(String name) {
+        ObjectNode card = Json.object();
+        card.put("name", name);
+        return CardDocument.of(card);
+    }
+
+    private static CardEntry keep(Cards cards, CardEntry entry, String name) {
+        return kept(cards.keep(entry.id(), entry.number(), named(name), "{}", "Maren"));
+    }
+
+    private static CardEntry kept(Optional<KeepResult> result) {
+        return ((KeepResult.Kept) Objects.requireNonNull(result.orElseThrow())).entry();
+    }
+}
