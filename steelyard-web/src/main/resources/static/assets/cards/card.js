@@ -35,6 +35,10 @@ const card = {
 
   say(text, link) {
     const box = document.getElementById("offline");
+    if (!box.hidden && box.dataset.text === text) {
+      return; // a link in it may just be under the hand
+    }
+    box.dataset.text = text;
     box.textContent = text;
     if (link) {
       const anchor = document.createElement("a");

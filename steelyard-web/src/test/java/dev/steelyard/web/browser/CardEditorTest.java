@@ -8,6 +8,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -235,6 +241,23 @@ class CardEditorTest {
     }
 
     @Test
+    void anOptionGetsAPictureAndWhatIsNoneIsRefusedInWords() throws IOException {
+        CardHands hands = CardHands.begin(page, "COVER", "area").step("ask").press("add", "", "choice");
+        String place = "/asks/2/options/0/picture";
+        Path wrong = Files.writeString(Files.createTempFile("picture", ".png"), "no picture");
+        page.locator("[data-picture=\"" + place + "\"]").setInputFiles(wrong);
+        assertThat(page.locator("[id=\"upload-" + place + "\"]"))
+                .containsText("This file is no picture that can be read");
+        hands.pick(place, "/assets/options/rope.svg");
+        assertThat(page.locator(".bench td img")).hasAttribute("src", Pattern.compile(".*/options/rope.*svg"));
+        Path right = Files.createTempFile("picture", ".png");
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", right.toFile());
+        page.locator("[data-picture=\"" + place + "\"]").setInputFiles(right);
+        assertThat(page.locator(".bench td img")).hasAttribute("src", Pattern.compile("/pictures/[0-9a-f]{64}.png"));
+        hands.kept();
+    }
+
+    @Test
     void markupIsShownAsText(App app) {
         CardHands hands = CardHands.begin(page, "COVER", "area").step("ask");
         String markup = "<img src=x onerror=alert(1)><b>L</b>";
@@ -246,7 +269,7 @@ class CardEditorTest {
         assertThat((int) page.evaluate("document.querySelectorAll('#whole img[src=x], #whole b b').length"))
                 .isZero();
         page.navigate("/cards");
-        assertThat(page.locator("table a").first()).hasText(markup);
+        assertThat(page.locator("table a").last()).hasText(markup);
     }
 
     @Test

@@ -111,7 +111,7 @@ final class Sentences {
             return;
         }
         String piece = "/cases/" + (cases - 1) + "/piece";
-        words(cases > 1 ? "In " + cases + " cases; else a piece costs " : "A piece costs ");
+        words(cases > 1 ? "In " + cases + " cases; otherwise a piece costs " : "A piece costs ");
         way(piece);
         if (!document.text(piece + "/base").isEmpty()) {
             words(" plus ");

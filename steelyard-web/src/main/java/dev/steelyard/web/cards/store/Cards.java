@@ -50,7 +50,7 @@ public class Cards {
         return versions.findByCardIdAndNumber(id, number).map(version -> CardDocument.read(version.document()));
     }
 
-    /** A new card, first in the order. */
+    /** A new card, last in the order, just above the shelf price. */
     @Transactional
     public CardEntry create(CardDocument document, String trial, String by) {
         StoredCard card = cards.save(new StoredCard(shortened(document.name()), cards.lastPosition() + 1, trial));
