@@ -121,14 +121,14 @@ final class CardPictures {
     private List<CurvePicture.Row> rows(Measurement ask, Curve curve, String symbol) {
         BigDecimal from = curve.runs().get(0).from();
         BigDecimal until = curve.runs().get(curve.runs().size() - 1).until();
-        int scale = Math.max(
-                0, ask.step() == null ? 2 : ask.step().stripTrailingZeros().scale());
+        BigDecimal step = ask.step() == null || ask.step().signum() <= 0 ? new BigDecimal("0.01") : ask.step();
         List<CurvePicture.Row> rows = new ArrayList<>();
         for (int i = 0; i <= TABLE_ROWS; i++) {
-            BigDecimal x = from.add(until.subtract(from)
-                            .multiply(BigDecimal.valueOf(i))
-                            .divide(BigDecimal.valueOf(TABLE_ROWS), Decimals.EXACT))
-                    .setScale(scale, RoundingMode.HALF_UP);
+            BigDecimal steps = until.subtract(from)
+                    .multiply(BigDecimal.valueOf(i))
+                    .divide(BigDecimal.valueOf(TABLE_ROWS), Decimals.EXACT)
+                    .divide(step, 0, RoundingMode.DOWN);
+            BigDecimal x = from.add(steps.multiply(step));
             rows.add(new CurvePicture.Row(
                     Show.money(x, 0) + " " + symbol,
                     curve.unit(x).map(this::shown).orElse("no price")));
