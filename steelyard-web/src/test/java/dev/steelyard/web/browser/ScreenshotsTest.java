@@ -48,6 +48,52 @@ class ScreenshotsTest {
         assertThat(page.locator("#total")).hasText("82.80");
         shoot("prices");
         phone("prices-phone");
+        cards();
+    }
+
+    private void cards() {
+        page.navigate("/cards");
+        shoot("cards");
+        page.navigate("/cards/new?sku=COVER");
+        shoot("card-new");
+        CardHands covers = open("Boat covers by area");
+        covers.trial("a.length", "523")
+                .trial("a.width", "211")
+                .trial("a.hem", "roped")
+                .costs("326.30");
+        shoot("card-ask");
+        covers.step("piece");
+        shoot("card-piece");
+        open("Berth cushions by foam").step("piece");
+        page.fill("[name='/cases/0/piece/formula']", "length * widht * height * soft_foam + 9.00 EUR");
+        assertThat(page.locator(".formula-faults").first()).containsText("Did you mean");
+        shoot("card-formula");
+        page.locator("[data-do=mend-text]").click();
+        open("Hatch windows by size")
+                .step("piece")
+                .trial("a.width", "445")
+                .trial("a.height", "399")
+                .costs("66.50")
+                .kept();
+        shoot("card-grid");
+        open("Wood screws by the tray")
+                .step("shop")
+                .pick("/shopPage/table", "cards")
+                .tick("/shopPage/saving");
+        shoot("card-shop");
+        CardHands shackles = CardHands.begin(page, "SHK", "quantity");
+        shackles.type("+/ladder/rows/0:Boatyard", "6.40").type("+/ladder/rows/2:Boatyard", "5.20");
+        shackles.costs("84.36");
+        page.mouse().move(0, 0);
+        page.evaluate("document.activeElement.blur()");
+        shoot("card-breaks");
+    }
+
+    private CardHands open(String name) {
+        page.navigate("/cards");
+        page.getByText(name).first().click();
+        page.locator("#card").waitFor();
+        return new CardHands(page);
     }
 
     private void shoot(String name) {

@@ -107,7 +107,8 @@ final class Sentences {
     private void piece() {
         int cases = document.at("/cases").size();
         if (cases == 0) {
-            words("A piece costs its shelf price.");
+            boolean lots = document.text("/ladder/mode").equals("lot");
+            words(lots ? "A piece costs what its lot says." : "A piece costs its shelf price.");
             return;
         }
         String piece = "/cases/" + (cases - 1) + "/piece";

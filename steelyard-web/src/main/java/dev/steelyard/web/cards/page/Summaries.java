@@ -46,8 +46,14 @@ final class Summaries {
                                 ? "packs"
                                 : document.has(piece + "/formula")
                                         ? "a formula"
-                                        : document.on(piece + "/none") ? "by the lot" : "shelf price";
+                                        : byTheLot(document, piece) ? "by the lot" : "shelf price";
         return cases > 1 ? cases + " cases, else " + way : way;
+    }
+
+    /** Said, or meant where a card of lots says nothing. */
+    private static boolean byTheLot(CardDocument document, String piece) {
+        return document.on(piece + "/none")
+                || !document.has("/cases") && document.text("/ladder/mode").equals("lot");
     }
 
     private static String breaks(CardDocument document) {

@@ -26,6 +26,7 @@ class WordsTest {
                 "ask    | {`asks`: [{`measurement`: `l`}, {`measurement`: `w`}, {`choice`: `hem`}, {`choice`: `fix`}]} | The shopper types l and w, and picks hem and fix.",
                 "ask    | {`asks`: [{`choice`: `hem`}]} | The shopper picks hem.",
                 "piece  | {} | A piece costs its shelf price.",
+                "piece  | {`ladder`: {`mode`: `lot`}} | A piece costs what its lot says.",
                 "piece  | {`cases`: [{`piece`: {`rate`: {`unit`: `m2`, `price`: `21.40`, `wastePercent`: `8`}, `base`: `35`}}]} | A piece costs [21.40] per m² with [8] % waste plus [35].",
                 "piece  | {`cases`: [{`piece`: {`rate`: {`unit`: `m`, `price`: `3.10`, `breaks`: {`rows`: [{`from`: `20`, `value`: `2.75`}]}}}}]} | A piece costs [3.10] per m; from [20] m on it is [2.75].",
                 "piece  | {`cases`: [{`when`: `a`, `piece`: {`formula`: `1`}}, {`piece`: {`formula`: `2`}}]} | In 2 cases; otherwise a piece costs what the formula says.",
