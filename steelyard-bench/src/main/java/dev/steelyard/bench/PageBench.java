@@ -84,36 +84,72 @@ public final class PageBench {
         get("/sign-in");
         post("/sign-in", Map.of("username", "maren", "password", "saltmarsh"));
         get("/goods");
-        HttpResponse<String> made = post("/cards/read", Map.of("json", COVER));
-        String card = made.uri().getPath();
-        Matcher number = Pattern.compile("name=\"basedOn\" value=\"(\\d+)\"").matcher(made.body());
-        if (!number.find()) {
-            throw new IllegalStateException("no card was made: " + made.statusCode());
-        }
-        String basedOn = number.group(1);
+        Card card = read(COVER);
+        Card grid = read(grid(30));
         System.out.printf(
                 "%-52s %8s %8s %8s %9s%n", "one request after the other, ms", "median", "p95", "worst", "bytes");
         row("the smallest page (sign-in)", i -> Map.of(), "/sign-in");
         row(
                 "a keystroke in the trial, piece price and its curve",
-                i -> look(basedOn, "piece", "t.a.length", "" + (300 + i % 400)),
-                card + "/edit");
+                i -> look(card.basedOn(), "piece", "t.a.length", "" + (300 + i % 400)),
+                card.path() + "/edit");
         row(
                 "a keystroke in the trial, breaks and their beam",
-                i -> look(basedOn, "breaks", "t.quantity", "" + (1 + i % 40)),
-                card + "/edit");
+                i -> look(card.basedOn(), "breaks", "t.quantity", "" + (1 + i % 40)),
+                card.path() + "/edit");
         row(
                 "a keystroke in the formula field",
                 i -> look(
-                        basedOn,
+                        card.basedOn(),
                         "piece",
                         "/cases/0/piece/formula",
                         "MAX(88.50 EUR; length * width * cloth) + " + i + " EUR"),
-                card + "/edit");
+                card.path() + "/edit");
         row(
                 "a keystroke that makes the formula wrong",
-                i -> look(basedOn, "piece", "/cases/0/piece/formula", "MAX(88.50 EUR; length * widht * cloth) + " + i),
-                card + "/edit");
+                i -> look(
+                        card.basedOn(),
+                        "piece",
+                        "/cases/0/piece/formula",
+                        "MAX(88.50 EUR; length * widht * cloth) + " + i),
+                card.path() + "/edit");
+        row(
+                "a keystroke in the trial, a grid of 30 × 30",
+                i -> look(grid.basedOn(), "piece", "t.a.height", "" + (300 + i % 400)),
+                grid.path() + "/edit");
+    }
+
+    /** A card that was read in: its address, and the version its page is made from. */
+    private record Card(String path, String basedOn) {}
+
+    private Card read(String json) throws IOException, InterruptedException {
+        HttpResponse<String> made = post("/cards/read", Map.of("json", json));
+        Matcher number = Pattern.compile("name=\"basedOn\" value=\"(\\d+)\"").matcher(made.body());
+        if (!number.find()) {
+            throw new IllegalStateException("no card was made: " + made.statusCode());
+        }
+        return new Card(made.uri().getPath(), number.group(1));
+    }
+
+    private static String grid(int size) {
+        StringJoiner edges = new StringJoiner(",", "[", "]");
+        StringJoiner prices = new StringJoiner(",", "[", "]");
+        for (int i = 1; i <= size; i++) {
+            edges.add("" + i * 100);
+            StringJoiner row = new StringJoiner(",", "[", "]");
+            for (int j = 1; j <= size; j++) {
+                row.add("" + (10 + i * j));
+            }
+            prices.add(row.toString());
+        }
+        return """
+                {"name": "Windows", "asks": [
+                  {"measurement": "width", "kind": "length", "unit": "mm", "min": 1, "max": 3000},
+                  {"measurement": "height", "kind": "length", "unit": "mm", "min": 1, "max": 3000}],
+                 "cases": [{"piece": {"grid": {"columnsBy": "width", "rowsBy": "height", "unit": "mm",
+                   "columns": EDGES, "rows": EDGES, "prices": PRICES}}}]}"""
+                .replace("EDGES", edges.toString())
+                .replace("PRICES", prices.toString());
     }
 
     private static Map<String, String> look(String basedOn, String step, String field, String value) {

@@ -168,6 +168,12 @@ const card = {
     window.scrollTo(0, 0);
   },
 
+  // Where in its grid a cell is, by its name; -1 for the sizes, and for the corner both.
+  gridPlace(name) {
+    const [, rows, columns, row, column] = /\/(?:rows\/(\d+)|columns\/(\d+)|prices\/(\d+)\/(\d+))$/.exec(name) || [];
+    return { row: rows || row || "-1", column: columns || column || "-1" };
+  },
+
   // A number of the sentence whose field is on another step.
   elsewhere() {},
 
@@ -310,14 +316,14 @@ document.addEventListener("keydown", (event) => {
 document.addEventListener("paste", (event) => {
   const text = event.clipboardData.getData("text/plain");
   const cell = event.target.closest("#card input");
-  if (!cell || !(/[\t\n]/.test(text.trimEnd()) || cell.dataset.gridRow === "-1" && cell.dataset.gridColumn === "-1")) {
+  if (!cell || !(/[\t\n]/.test(text.trimEnd()) || cell.closest(".corner"))) {
     return;
   }
   const grid = cell.closest("[data-grid]");
   const rows = cell.closest("[data-rows]");
   if (grid) {
     event.preventDefault();
-    const place = { at: grid.dataset.grid, row: cell.dataset.gridRow, column: cell.dataset.gridColumn };
+    const place = { at: grid.dataset.grid, ...card.gridPlace(cell.name) };
     card.settle().then(() => card.act("paste-grid", { ...place, value: text }));
   } else if (rows && cell.dataset.column) {
     event.preventDefault();

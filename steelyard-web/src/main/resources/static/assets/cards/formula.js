@@ -1,5 +1,6 @@
 // The formula field: it grows with its text, completes names and functions while one types, and takes names that are
-// clicked. What is wrong, and what it comes to, is the server's to say.
+// clicked. The list of names stands outside the form, so that no answer takes it away. What is wrong with a formula, and
+// what it comes to, is the server's to say.
 "use strict";
 
 const formula = {
@@ -63,7 +64,9 @@ const formula = {
       item.append(label, kind);
       return item;
     }));
-    field.closest(".formula-field").append(box);
+    const under = field.closest(".formula-field").getBoundingClientRect();
+    box.style.left = `${under.left + window.scrollX + 6}px`;
+    box.style.top = `${under.bottom + window.scrollY + 2}px`;
     box.hidden = false;
     field.setAttribute("aria-expanded", "true");
     formula.show(field);
@@ -83,7 +86,6 @@ const formula = {
     }
     formula.open = null;
     formula.box().hidden = true;
-    document.getElementById("card").append(formula.box()); // out of what is morphed
   },
 
   // Puts a name where the caret is, in place of the letters typed of it.

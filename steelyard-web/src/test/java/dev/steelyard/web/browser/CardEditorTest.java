@@ -59,6 +59,7 @@ class CardEditorTest {
         Locator field = hands.field(FORMULA);
         field.fill("");
         field.pressSequentially("le");
+        assertThat(page.locator(".formula-faults")).containsText("Nothing here is called “le”");
         assertThat(page.locator("#completions li").first()).containsText("length");
         field.press("Tab");
         assertThat(field).hasValue("length");

@@ -184,9 +184,7 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
             TreeMap<Integer, String> emptied = new TreeMap<>(Comparator.reverseOrder());
             for (int i = 0; i < document.at(list).size(); i++) {
                 String row = list + "/" + i;
-                boolean hasTwin = document.at(list).size() > 1;
-                if (hasTwin
-                        && !document.text(row + "/group").isEmpty()
+                if (!document.text(row + "/group").isEmpty()
                         && document.text(row + "/value").isEmpty()) {
                     emptied.put(i, row);
                 }

@@ -58,7 +58,7 @@ record CardPage(
     record StepLink(Step step, String summary, long wrong, boolean current) {}
 
     /** Goods that are covered. */
-    record Goods(long id, String sku, String name, String shelfPrice) {}
+    record Goods(String sku, String name, String shelfPrice) {}
 
     /** A picture that a choice’s option may have. */
     record Picture(String file, String name) {}

@@ -212,7 +212,6 @@ class CardPages {
         return covered.stream()
                 .limit(MOST_GOODS)
                 .map(product -> new CardPage.Goods(
-                        0,
                         product.sku().value(),
                         product.name(),
                         product.shelfPrice() == null ? "" : Decimals.plain(product.shelfPrice(), decimals)))

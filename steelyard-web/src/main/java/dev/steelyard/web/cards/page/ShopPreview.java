@@ -11,9 +11,12 @@ import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.page.Show;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,9 +27,10 @@ import org.jspecify.annotations.Nullable;
  * How the shop page shows a card: its breaks with the owner's words and the real numbers, and the mark on the product.
  *
  * @param mark “save up to 26 %”; none where it is not wanted or nothing is saved
+ * @param suffix “27.19 per m²”; none where it is not wanted or nothing is measured
  * @param breaks by threshold
  */
-record ShopPreview(String table, boolean beside, @Nullable String mark, List<Line> breaks) {
+record ShopPreview(String table, boolean beside, @Nullable String mark, @Nullable String suffix, List<Line> breaks) {
 
     private static final int MOST = 12;
 
@@ -72,7 +76,25 @@ record ShopPreview(String table, boolean beside, @Nullable String mark, List<Lin
                 page.table().name().toLowerCase(Locale.ROOT),
                 page.measurements() == ShopPage.Fields.BESIDE,
                 mark,
+                page.suffix() && trial != null ? suffix(prepared, subject, trial) : null,
                 lines);
+    }
+
+    /** What a unit of the amount comes to in the trial. */
+    private static @Nullable String suffix(PreparedCard card, Subject subject, Asked trial) {
+        try {
+            TrialLine line = TrialLine.of(card, trial, subject.shop().rules());
+            Unit unit = line.piece().unit();
+            BigDecimal billable = line.piece().billable();
+            if (unit == null || billable == null || billable.signum() == 0) {
+                return null;
+            }
+            BigDecimal amount = unit.fromBase(billable).multiply(BigDecimal.valueOf(trial.quantity()));
+            BigDecimal each = line.total().value().divide(amount, subject.shop().minorDigits(), RoundingMode.HALF_UP);
+            return Show.money(each, subject.shop().minorDigits()) + " per " + unit.symbol();
+        } catch (Refused noPrice) {
+            return null; // the trial says why
+        }
     }
 
     private static Optional<Curve> curve(PreparedCard card, Subject subject, Asked trial) {
