@@ -157,7 +157,7 @@ final class CardEdits {
         TrialText text = new TrialText(form.trial());
         CardTrial trial = CardTrial.read(text, reading.card(), subject);
         if (prepared != null && trial.asked() != null) {
-            document.weights().add(Weights.of(trial, text, trial.price(prepared, subject)));
+            document.weights().add(Weights.of(trial, text, reading.card(), trial.price(prepared, subject)));
         }
     }
 

@@ -1,5 +1,6 @@
 package dev.steelyard.web.cards.page;
 
+import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CheckWeight;
 import dev.steelyard.core.prepared.Answers.Answer;
@@ -36,9 +37,9 @@ final class Weights {
     record View(int index, String name, String asked, String wanted, String found, boolean holds) {}
 
     /** The trial as a check weight, with what it comes to. */
-    static ObjectNode of(CardTrial trial, TrialText text, LineResult result) {
+    static ObjectNode of(CardTrial trial, TrialText text, RateCard card, LineResult result) {
         ObjectNode weight = Json.object();
-        weight.put("name", words(trial));
+        weight.put("name", words(trial, card));
         weight.put("sku", text.get(TrialText.SKU));
         weight.put("quantity", trial.quantity() == null ? "1" : "" + trial.quantity());
         ObjectNode answers = Json.object();
@@ -73,15 +74,19 @@ final class Weights {
         }
     }
 
-    private static String words(CardTrial trial) {
+    /** The order in words, its answers as the card asks for them. */
+    private static String words(CardTrial trial, RateCard card) {
         List<String> parts = new ArrayList<>();
         if (trial.answers().pack() != null) {
             parts.add(trial.answers().pack());
         }
-        trial.answers().byName().values().forEach(answer -> {
-            String unit = answer instanceof Answer.Typed typed && typed.unit() != null ? " " + typed.unit() : "";
-            parts.add(answer.text() + unit);
-        });
+        for (Ask ask : card.asks()) {
+            Answer answer = trial.answers().byName().get(ask.name());
+            if (answer != null) {
+                String unit = answer instanceof Answer.Typed typed && typed.unit() != null ? " " + typed.unit() : "";
+                parts.add(answer.text() + unit);
+            }
+        }
         if (trial.customer().group() != null) {
             parts.add(trial.customer().group());
         }
@@ -143,7 +148,7 @@ final class Weights {
                     weight.path("name").asString(""),
                     (trial.item() == null
                                     ? weight.path("sku").asString("")
-                                    : trial.item().name()) + ", " + words(trial),
+                                    : trial.item().name()) + ", " + words(trial, card),
                     line.isEmpty()
                             ? "refused (" + expect.path("refused").asString("") + ")"
                             : Show.money(new BigDecimal(line), subject.shop().minorDigits()),

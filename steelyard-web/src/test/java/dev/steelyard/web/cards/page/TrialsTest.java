@@ -137,7 +137,8 @@ class TrialsTest {
         TrialText text = filled(COVER, Map.of("a.length", "5", "u.length", "m", "quantity", "3", "group", ""));
         Documents.DraftReading reading = reading(COVER);
         CardTrial trial = CardTrial.read(text, reading.card(), subject);
-        ObjectNode weight = Weights.of(trial, text, trial.price(Objects.requireNonNull(reading.prepared()), subject));
+        ObjectNode weight = Weights.of(
+                trial, text, reading.card(), trial.price(Objects.requireNonNull(reading.prepared()), subject));
         assertThat(weight.at("/answers/length/unit").asString()).isEqualTo("m");
         assertThat(weight.at("/expect/line").asString()).isEqualTo("540.00");
         CardTrial again = CardTrial.read(Weights.trial(weight), reading.card(), subject);
@@ -168,7 +169,8 @@ class TrialsTest {
         TrialText text = filled(COVER, Map.of("a.length", "1"));
         Documents.DraftReading reading = reading(COVER);
         CardTrial trial = CardTrial.read(text, reading.card(), subject);
-        ObjectNode weight = Weights.of(trial, text, trial.price(Objects.requireNonNull(reading.prepared()), subject));
+        ObjectNode weight = Weights.of(
+                trial, text, reading.card(), trial.price(Objects.requireNonNull(reading.prepared()), subject));
         assertThat(weight.at("/expect/refused").asString()).isEqualTo("length");
         CardDocument document = document(COVER);
         document.weights().add(weight);
