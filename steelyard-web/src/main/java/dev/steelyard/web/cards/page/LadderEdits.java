@@ -62,7 +62,14 @@ final class LadderEdits {
         if (!(ladder.get("rows") instanceof ArrayNode rows) || rows.isEmpty()) {
             rows(lots ? List.of("1", "5", "10") : List.of("10", "25", "100"), to);
         } else if (!value.equals(to)) {
-            rows.forEach(row -> ((ObjectNode) row).put("value", first(to, rows.size())));
+            List<String> thresholds = new ArrayList<>();
+            for (JsonNode row : rows) {
+                String from = row.path("from").asString("");
+                if (!thresholds.contains(from)) {
+                    thresholds.add(from);
+                }
+                ((ObjectNode) row).put("value", first(to, thresholds.indexOf(from)));
+            }
         }
     }
 
