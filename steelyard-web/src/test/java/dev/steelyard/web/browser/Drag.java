@@ -25,6 +25,7 @@ record Drag(Page page, String weight) {
     }
 
     private void until(String field, String value, int stepX, int stepY) {
+        page.evaluate("document.fonts.ready.then(() => true)"); // letters that come late move what is aimed at
         BoundingBox body = page.locator(weight + " .body").boundingBox();
         double x = body.x + body.width / 2;
         double y = body.y + body.height / 2;

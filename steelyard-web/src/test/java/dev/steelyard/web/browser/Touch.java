@@ -20,6 +20,7 @@ final class Touch {
     }
 
     void drag(String selector, double byX, double byY) {
+        page.evaluate("document.fonts.ready.then(() => true)");
         BoundingBox box = page.locator(selector).boundingBox();
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
