@@ -174,9 +174,6 @@ const card = {
     return { row: rows || row || "-1", column: columns || column || "-1" };
   },
 
-  // A number of the sentence whose field is on another step.
-  elsewhere() {},
-
   // The beam's wishes.
   takeOff(field) {
     const row = field.name.replace(/\/value$/, "");

@@ -134,9 +134,6 @@ const prices = {
     prices.showUndo();
   },
 
-  // Every number of the sentence has its field on this page.
-  elsewhere() {},
-
   // The beam asks for a weight's field to be emptied: the whole row where it is everyone's.
   takeOff(field) {
     prices.change("take-off", { row: field.dataset.row, group: field.name.replace("price-", "") });

@@ -9,7 +9,6 @@ const sentence = {
   edit(number) {
     const field = document.getElementById(number.dataset.edit);
     if (!field) {
-      sentence.host.elsewhere(number.dataset.edit);
       return;
     }
     const input = document.createElement("input");

@@ -107,9 +107,4 @@ record CardPage(
     public Kinds[] kinds() {
         return Kinds.values();
     }
-
-    /** How many findings there are that warn or stop. */
-    public long warnings() {
-        return findings.stream().filter(finding -> !finding.note()).count();
-    }
 }

@@ -76,6 +76,7 @@ class CardPages {
         LadderTable table = typed.has("/ladder") ? LadderTable.of("/ladder/rows", kept, typed, groups) : null;
         Map<String, LadderTable> rateTables = rateTables(kept, typed, groups);
         Step step = form.step();
+        Map<String, String> names = subject.names();
         return new CardPage(
                 entry.id(),
                 typed.name(),
@@ -85,9 +86,9 @@ class CardPages {
                 "changed by " + entry.changedBy(),
                 Show.moment(entry.changedAt(), subject.shop().zone()),
                 step,
-                steps(step, typed, fields, subject),
+                steps(step, typed, fields, names),
                 fields,
-                Sentences.of(step, typed, covered.size(), subject.names()),
+                Sentences.of(step, typed, covered.size(), names),
                 new Trials(subject, card, prepared, text, trial)
                         .view(reading.issues().size()),
                 findings(prepared, asked, typed, subject),
@@ -117,10 +118,11 @@ class CardPages {
                 notice);
     }
 
-    private static List<CardPage.StepLink> steps(Step current, CardDocument document, Fields fields, Subject subject) {
+    private static List<CardPage.StepLink> steps(
+            Step current, CardDocument document, Fields fields, Map<String, String> names) {
         return Arrays.stream(Step.values())
                 .map(step -> new CardPage.StepLink(
-                        step, Summaries.of(step, document, subject.names()), fields.count(step), step == current))
+                        step, Summaries.of(step, document, names), fields.count(step), step == current))
                 .toList();
     }
 
