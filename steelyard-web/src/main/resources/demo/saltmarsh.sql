@@ -28,7 +28,10 @@ insert into product_category (product_id, category_id) values
 insert into variant (id, product_id, sku, name, position, shelf_price, unit_cost) values
     (1, 1, 'SHK-6', '6 mm', 1, 5.60, 3.10),
     (2, 1, 'SHK-8', '8 mm', 2, null, null),
-    (3, 1, 'SHK-10', '10 mm', 3, 9.80, 5.60);
+    (3, 1, 'SHK-10', '10 mm', 3, 9.80, 5.60),
+    (4, 12, 'FLAGS-C', 'cotton', 1, null, null),
+    (5, 12, 'FLAGS-P', 'polyester', 2, null, null),
+    (6, 12, 'FLAGS-N', 'nylon', 3, null, null);
 
 insert into price_row (id, product_id, variant_id, group_id, from_pieces, price) values
     (1, 1, null, null, 10, 6.90), (2, 1, null, null, 25, 6.20), (3, 1, null, null, 100, 5.45),

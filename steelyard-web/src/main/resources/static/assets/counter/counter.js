@@ -1,17 +1,44 @@
-// The counter: one more or less, and forms that send themselves. Prices come from the server.
+// The counter: one more or less, lots that are picked, and forms that send themselves. Prices come from the server; its
+// answer is the whole product form, morphed into the page so that hands and focus stay where they are.
 "use strict";
 
 document.documentElement.classList.add("scripted");
 
-document.addEventListener("click", (event) => {
-  const button = event.target.closest("[data-step]");
-  if (button) {
+const product = {
+  typed: new Set(), // names of fields typed in since the last request went out
+
+  quantity(value) {
     const field = document.getElementById("quantity");
-    const now = /^\d+$/.test(field.value.trim()) ? Number(field.value) : 0;
-    field.value = String(Math.max(1, now + Number(button.dataset.step)));
+    field.value = String(value);
     field.dispatchEvent(new Event("input", { bubbles: true }));
+  },
+};
+
+Idiomorph.defaults.ignoreActiveValue = true;
+// What was typed since the request went out is newer than its answer.
+Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) =>
+  !((name === "value" || name === "checked") && product.typed.has(node.name));
+Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !(node.tagName === "SELECT" && product.typed.has(node.name));
+
+document.addEventListener("click", (event) => {
+  const step = event.target.closest("[data-step]");
+  if (step) {
+    const typed = document.getElementById("quantity").value.trim();
+    const now = /^\d+$/.test(typed) ? Number(typed) : 0;
+    product.quantity(Math.max(1, now + Number(step.dataset.step)));
+  }
+  const lot = event.target.closest("[data-quantity]");
+  if (lot) {
+    event.preventDefault();
+    product.quantity(lot.dataset.quantity);
   }
 });
+
+document.addEventListener("input", (event) => {
+  product.typed.add(event.target.name);
+});
+
+document.addEventListener("htmx:beforeRequest", () => product.typed.clear());
 
 document.addEventListener("change", (event) => {
   if (event.target.closest("[data-submits]")) {

@@ -1,6 +1,7 @@
 package dev.steelyard.core.card;
 
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +23,11 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
     /** Whether the card is for this product, whoever buys it and when. */
     public boolean covers(Product product) {
         return goods.fits(product) && !except.contains(product.sku().value());
+    }
+
+    /** The same between two moments only; none where it is for no moment of those. */
+    public Optional<Covers> within(@Nullable LocalDateTime start, @Nullable LocalDateTime end) {
+        return times.within(start, end).map(part -> new Covers(goods, except, audience, part));
     }
 
     /** Whether there is a customer and a moment that both are for, whatever the goods. */

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +42,21 @@ public record Times(
                 Set.of(),
                 null,
                 null);
+    }
+
+    /**
+     * The part of this that lies between two moments.
+     *
+     * @param start inclusive; none for since ever
+     * @param end exclusive; none for forever
+     * @return none where nothing of it does
+     */
+    public Optional<Times> within(@Nullable LocalDateTime start, @Nullable LocalDateTime end) {
+        LocalDateTime later = from == null || start != null && start.isAfter(from) ? start : from;
+        LocalDateTime earlier = until == null || end != null && end.isBefore(until) ? end : until;
+        return later != null && earlier != null && !later.isBefore(earlier)
+                ? Optional.empty()
+                : Optional.of(new Times(later, earlier, days, opens, closes));
     }
 
     /** Whether there may be a moment of both: hours and days of the week are taken as if they met. */

@@ -3,6 +3,8 @@ package dev.steelyard.core.prepared;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param pack the name of the pack picked; none for none
  */
 public record Answers(Map<String, Answer> byName, @Nullable String pack) {
+
+    private static final Pattern WITH_UNIT = Pattern.compile("([-+]?[0-9][0-9.,]*)\\s*(\\p{L}\\S*)");
 
     public static final Answers NONE = new Answers(Map.of(), null);
 
@@ -43,6 +47,22 @@ public record Answers(Map<String, Answer> byName, @Nullable String pack) {
             public String text() {
                 return value.toPlainString();
             }
+        }
+
+        /**
+         * As people type or paste it: {@code 5.2 m} is 5.2 in metres, whatever unit is picked beside the field. What
+         * stands behind the number counts only if it is a unit's code or symbol; else the text stays as it is, and is
+         * refused as no number.
+         *
+         * @param picked the code of the unit picked beside the field; none for the ask's own
+         */
+        static Answer pasted(String text, @Nullable String picked) {
+            Matcher parts = WITH_UNIT.matcher(text.strip());
+            return parts.matches()
+                    ? Unit.written(parts.group(2))
+                            .<Answer>map(unit -> new Typed(parts.group(1), unit.code()))
+                            .orElseGet(() -> new Typed(text, picked))
+                    : new Typed(text, picked);
         }
 
         /** As typed, in the ask's own unit. */

@@ -10,6 +10,15 @@ sealed interface PreparedAsk permits PreparedMeasurement, PreparedChoice {
     Ask ask();
 
     /**
+     * Whether it is put to the shopper after the answers read so far.
+     *
+     * @param allRightSoFar whether nothing was wrong with them
+     */
+    default boolean open(Run run, boolean allRightSoFar) {
+        return true;
+    }
+
+    /**
      * Reads the answer.
      *
      * @return what is wrong with it; none where nothing is

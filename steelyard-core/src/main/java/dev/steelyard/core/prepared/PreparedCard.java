@@ -1,5 +1,7 @@
 package dev.steelyard.core.prepared;
 
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.RateCard;
@@ -21,6 +23,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -95,6 +98,12 @@ public final class PreparedCard {
 
     public RateCard card() {
         return card;
+    }
+
+    /** The same card in another state and covering something else: nothing of what is prepared hangs on either. */
+    public PreparedCard as(CardState state, Covers covers) {
+        RateCard other = card.toBuilder().state(state).covers(covers).build();
+        return new PreparedCard(other, scope, asks, limits, cases, figures, ladder);
     }
 
     /** The card's breaks; none where it has none. */
@@ -219,6 +228,38 @@ public final class PreparedCard {
                         ask instanceof PreparedChoice one && !one.picked(run).isEmpty());
     }
 
+    /**
+     * The names of the asks that are put to the shopper after these answers: not an own amount beside a picked pack, nor
+     * a choice whose condition does not hold or cannot be told yet.
+     */
+    public Set<String> open(Asked asked) {
+        String pack = asked.answers().pack();
+        Run run = new Run(scope, asked, Notes.NONE);
+        run.begin(piecesSlot, shelfPriceSlot);
+        Set<String> beside = pack == null || !packNamed(pack) ? Set.of() : ownAmountsBeside(pack);
+        Set<String> open = new LinkedHashSet<>();
+        boolean allRight = true;
+        for (PreparedAsk ask : asks) {
+            String name = ask.ask().name();
+            if (beside.contains(name)) {
+                continue;
+            }
+            try {
+                if (ask.open(run, allRight)) {
+                    open.add(name);
+                }
+                allRight &= ask.read(run, allRight) == null;
+            } catch (Refused noCondition) {
+                allRight = false; // the price says why
+            }
+        }
+        return open;
+    }
+
+    private boolean packNamed(String pack) {
+        return cases.stream().anyMatch(one -> one.way() instanceof PackWay packs && packs.has(pack));
+    }
+
     private void read(Run run, Set<String> notAsked) {
         run.begin(piecesSlot, shelfPriceSlot);
         if (run.notes().wanted()) {
@@ -267,7 +308,7 @@ public final class PreparedCard {
                 }
             }
         }
-        if (anyPacks && cases.stream().noneMatch(one -> one.way() instanceof PackWay packs && packs.has(pack))) {
+        if (anyPacks && !packNamed(pack)) {
             throw Refused.at(Place.PACK, "there is no pack “" + pack + "”; pick one of " + packNames());
         }
         return own;

@@ -28,8 +28,13 @@ final class PreparedChoice implements PreparedAsk {
     }
 
     @Override
+    public boolean open(Run run, boolean allRightSoFar) {
+        return shownWhen == null || allRightSoFar && shownWhen.holds(run);
+    }
+
+    @Override
     public @Nullable Fault read(Run run, boolean allRightSoFar) {
-        if (shownWhen != null && (!allRightSoFar || !shownWhen.holds(run))) {
+        if (!open(run, allRightSoFar)) {
             return null; // what it hangs on is not known, or it is not shown
         }
         Answer answer = run.answers().byName().get(ask.name());

@@ -28,7 +28,8 @@ record CardChoice(PreparedCard card, List<PassedOver> passedOver) {
         throw new IllegalStateException("no card covers the goods");
     }
 
-    private static @Nullable PassedOverFor reason(RateCard card, Customer customer, LocalDateTime at) {
+    /** Why a card that covers the goods is not for this customer or moment; none where it is. */
+    static @Nullable PassedOverFor reason(RateCard card, Customer customer, LocalDateTime at) {
         return switch (card.state()) {
             case PAUSED -> PassedOverFor.PAUSED;
             case ENDED -> PassedOverFor.NO_LONGER;

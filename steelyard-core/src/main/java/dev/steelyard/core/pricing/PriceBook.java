@@ -26,10 +26,12 @@ import org.jspecify.annotations.Nullable;
 public final class PriceBook {
 
     private final ShopRules rules;
+    private final List<PreparedCard> order;
     private final Map<Sku, Entry> entries;
 
-    private PriceBook(ShopRules rules, Map<Sku, Entry> entries) {
+    private PriceBook(ShopRules rules, List<PreparedCard> order, Map<Sku, Entry> entries) {
         this.rules = rules;
+        this.order = List.copyOf(order);
         this.entries = entries;
     }
 
@@ -56,7 +58,7 @@ public final class PriceBook {
                 }
             }
         }
-        return new PriceBook(rules, entries);
+        return new PriceBook(rules, order, entries);
     }
 
     public ShopRules rules() {
@@ -70,11 +72,32 @@ public final class PriceBook {
     }
 
     /** The card that would price a line of an item; none where nothing of that SKU is sold. */
-    public @Nullable RateCard cardFor(Sku sku, Customer customer, LocalDateTime at) {
+    public @Nullable PreparedCard cardFor(Sku sku, Customer customer, LocalDateTime at) {
         Entry entry = entries.get(sku);
         return entry == null
                 ? null
-                : CardChoice.of(entry.covering(), customer, at).card().card();
+                : CardChoice.of(entry.covering(), customer, at).card();
+    }
+
+    /**
+     * What each card has to say to an order, in the order in which they are tried; the shelf price is last.
+     *
+     * @return empty where nothing of that SKU is sold
+     */
+    public List<Verdict> verdicts(Sku sku, Customer customer, LocalDateTime at) {
+        Entry entry = entries.get(sku);
+        if (entry == null) {
+            return List.of();
+        }
+        PreparedCard winner = CardChoice.of(entry.covering(), customer, at).card();
+        Product product = entry.item().product();
+        List<Verdict> verdicts = new ArrayList<>();
+        boolean won = false;
+        for (PreparedCard one : order) {
+            verdicts.add(Verdict.of(one.card(), product, customer, at, one == winner, won));
+            won |= one == winner;
+        }
+        return verdicts;
     }
 
     /** Prices the lines of one basket with their reckonings; the answer has a result for each line, in order. */

@@ -76,6 +76,13 @@ public enum Unit {
         return Optional.ofNullable(BY_CODE.get(code));
     }
 
+    /** The unit that people write so: by its code or its symbol, {@code m2} or {@code m²}; none for any other text. */
+    public static Optional<Unit> written(String text) {
+        return of(text).or(() -> Arrays.stream(values())
+                .filter(unit -> !unit.symbol.isEmpty() && unit.symbol.equals(text))
+                .findFirst());
+    }
+
     /** All units that measure the same. */
     public static List<Unit> measuring(Dimension dimension) {
         return Arrays.stream(values())

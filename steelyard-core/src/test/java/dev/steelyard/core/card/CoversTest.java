@@ -186,6 +186,21 @@ class CoversTest {
         }
     }
 
+    @Test
+    void aPartOfTimeKeepsDaysAndHours() {
+        LocalDateTime april = LocalDateTime.of(2027, 4, 1, 0, 0);
+        LocalDateTime may = LocalDateTime.of(2027, 5, 1, 0, 0);
+        Times spring = new Times(april, may, Set.of(DayOfWeek.FRIDAY), LocalTime.of(9, 0), null);
+        assertThat(spring.within(null, null)).contains(spring);
+        assertThat(spring.within(april.minusDays(9), may.plusDays(9))).contains(spring);
+        assertThat(spring.within(april.plusDays(3), null))
+                .contains(new Times(april.plusDays(3), may, Set.of(DayOfWeek.FRIDAY), LocalTime.of(9, 0), null));
+        assertThat(spring.within(null, april)).as("its end is not part of it").isEmpty();
+        assertThat(spring.within(may, null)).isEmpty();
+        assertThat(Covers.EVERYTHING.within(april, may).orElseThrow().times())
+                .isEqualTo(new Times(april, may, Set.of(), null, null));
+    }
+
     private static Covers audience(Audience audience) {
         return new Covers(GoodsRule.EVERYTHING, Set.of(), audience, Times.ALWAYS);
     }

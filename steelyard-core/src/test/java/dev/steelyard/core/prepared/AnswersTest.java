@@ -18,6 +18,7 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What is said of answers that cannot be taken. */
@@ -145,9 +146,17 @@ class AnswersTest {
     }
 
     private static List<String> faults(Map<String, String> typed) {
+        return tried(answers(typed));
+    }
+
+    private static Set<String> open(Map<String, String> typed) {
+        return CARD.open(new Asked(GOODS, 1, answers(typed), null, RandomCards.DAY));
+    }
+
+    private static Answers answers(Map<String, String> typed) {
         Map<String, Answer> answers = new HashMap<>();
         typed.forEach((name, text) -> answers.put(name, Answer.of(text)));
-        return tried(Answers.of(answers));
+        return Answers.of(answers);
     }
 
     private static List<String> tried(Answers answers) {
@@ -159,5 +168,29 @@ class AnswersTest {
                     .map(fault -> fault.place() + ": " + fault.message())
                     .toList();
         }
+    }
+
+    @Test
+    void aPastedUnitIsUnderstoodOrTheTextRefused() {
+        assertThat(Answer.pasted(" 5.2 m ", "cm")).isEqualTo(new Answer.Typed("5.2", "m"));
+        assertThat(Answer.pasted("3m²", null)).isEqualTo(new Answer.Typed("3", "m2"));
+        assertThat(Answer.pasted("5.2", "cm")).isEqualTo(new Answer.Typed("5.2", "cm"));
+        assertThat(Answer.pasted("5,2 m", null)).isEqualTo(new Answer.Typed("5,2", "m"));
+        assertThat(Answer.pasted("5.2 mtr", "cm")).isEqualTo(new Answer.Typed("5.2 mtr", "cm"));
+        assertThat(Answer.pasted("1e3", null)).isEqualTo(new Answer.Typed("1e3", null));
+        assertThat(faults("length", Answer.pasted("5,2 m", null)))
+                .containsExactly("length: Length: 5,2 has a comma; write a decimal point: 5.2");
+        assertThat(faults("length", Answer.pasted("200 kg", null)))
+                .containsExactly("length: Length is a length, but kg measures a weight");
+    }
+
+    @Test
+    void onlyWhatIsAskedIsOpen() {
+        assertThat(open(Map.of("length", "300", "count", "1"))).containsExactly("length", "count", "hem");
+        assertThat(open(Map.of("length", "300", "count", "1", "hem", "roped")))
+                .containsExactly("length", "count", "hem", "colour");
+        assertThat(open(Map.of("hem", "roped")))
+                .as("what it hangs on is not known while something above is wrong")
+                .containsExactly("length", "count", "hem");
     }
 }

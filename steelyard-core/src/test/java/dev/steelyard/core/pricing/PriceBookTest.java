@@ -2,6 +2,7 @@ package dev.steelyard.core.pricing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.CardState;
@@ -10,6 +11,7 @@ import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.RateCardBuilder;
@@ -185,6 +187,24 @@ class PriceBookTest {
         PricedLine line = priced(price(book, line("SCR", 333)), 0);
         assertThat(line.pricePerPiece()).hasToString("0.0823");
         assertThat(line.total()).hasToString("27.41");
+    }
+
+    @Test
+    void everyCardSaysWhyItDoesNotPriceAnOrder() {
+        PreparedCard yard = card("Yards", GoodsRule.EVERYTHING, Audience.of("Boatyard"));
+        PreparedCard rope = card("Rope", new GoodsRule.Is(Attribute.PRODUCT, Set.of("ROPE")), Audience.EVERYONE);
+        PreparedCard half = card("Half", GoodsRule.EVERYTHING, Audience.EVERYONE);
+        PriceBook book = PriceBook.of(EURO, List.of(yard, rope, half), List.of(SHACKLE));
+
+        assertThat(book.verdicts(new Sku("SHK-8"), Customer.EVERYONE, DAY))
+                .extracting(verdict -> verdict.card().name(), Verdict::outcome, Verdict::passedOver)
+                .containsExactly(
+                        tuple("Yards", Verdict.Outcome.PASSED_OVER, PassedOverFor.CUSTOMER),
+                        tuple("Rope", Verdict.Outcome.NOT_COVERED, null),
+                        tuple("Half", Verdict.Outcome.WINS, null),
+                        tuple("Shelf price", Verdict.Outcome.BELOW_THE_WINNER, null));
+        assertThat(book.verdicts(new Sku("NONE"), Customer.EVERYONE, DAY)).isEmpty();
+        assertThat(book.cardFor(new Sku("SHK-8"), Customer.EVERYONE, DAY)).isSameAs(half);
     }
 
     @Test

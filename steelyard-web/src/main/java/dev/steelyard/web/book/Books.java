@@ -1,6 +1,7 @@
 package dev.steelyard.web.book;
 
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.shop.Shop;
@@ -29,12 +30,14 @@ public class Books {
 
     private final GoodsStore goods;
     private final Shops shops;
+    private final CardsInForce cards;
     private final TransactionTemplate reading;
     private volatile @Nullable BookInForce held;
 
-    Books(GoodsStore goods, Shops shops, TransactionTemplate template) {
+    Books(GoodsStore goods, Shops shops, CardsInForce cards, TransactionTemplate template) {
         this.goods = goods;
         this.shops = shops;
+        this.cards = cards;
         this.reading = new TransactionTemplate(Objects.requireNonNull(template.getTransactionManager()));
         this.reading.setReadOnly(true);
         this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
@@ -67,7 +70,9 @@ public class Books {
     private BookInForce build() {
         Shop shop = shops.current();
         List<Product> sold = goods.sold();
-        return new BookInForce(shop, sold, PriceBook.of(shop.rules(), List.of(), sold));
+        List<CardInForce> live = cards.of(shop);
+        List<PreparedCard> order = live.stream().map(CardInForce::card).toList();
+        return new BookInForce(shop, sold, live, PriceBook.of(shop.rules(), order, sold));
     }
 
     /** Prices may be changed by another node on the same database. */

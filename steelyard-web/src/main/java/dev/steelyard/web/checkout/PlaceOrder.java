@@ -6,6 +6,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.checkout.StoredCheckout.State;
 import dev.steelyard.web.counter.BasketView;
 import dev.steelyard.web.counter.Baskets;
@@ -16,6 +17,7 @@ import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.payment.NoAnswer;
 import dev.steelyard.web.payment.PaymentAnswer;
 import dev.steelyard.web.payment.Payments;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -130,22 +132,39 @@ class PlaceOrder {
                 total.value(),
                 "",
                 buyer.card().ending(),
-                results.stream().map(result -> line((PricedLine) result)).toList());
+                lines(shopper, results, book));
     }
 
-    private NewOrder.Line line(PricedLine line) {
+    private List<NewOrder.Line> lines(Shopper shopper, List<LineResult> results, BookInForce book) {
+        BasketView view = BasketView.of(shopper, results, book);
+        List<NewOrder.Line> lines = new ArrayList<>();
+        for (int i = 0; i < results.size(); i++) {
+            lines.add(line((PricedLine) results.get(i), view.lines().get(i)));
+        }
+        return lines;
+    }
+
+    private NewOrder.Line line(PricedLine line, BasketView.Line shown) {
         long productId = goods.findBySku(line.item().product().sku().value())
                 .orElseThrow()
                 .id();
+        List<String> answers = new ArrayList<>(shown.answers());
+        if (!shown.variants().isEmpty()) {
+            answers.add(shown.variants());
+        }
+        CardInForce version = shown.version();
         return new NewOrder.Line(
                 productId,
                 line.item().sku().value(),
-                line.item().name(),
+                shown.name(),
                 (int) line.quantity(),
                 line.shownPerPiece().value(),
                 line.shownPerPiece().value().scale(),
                 line.total().value(),
+                answers,
                 line.card(),
+                version == null ? null : version.id(),
+                version == null ? null : version.number(),
                 ReckoningText.of(line.reckoning()));
     }
 }

@@ -14,7 +14,7 @@ import tools.jackson.databind.json.JsonMapper;
 record SeenPrices(List<Line> lines, String total) {
 
     /** A line as it was shown. */
-    record Line(String sku, String name, int quantity, String perPiece, String total) {}
+    record Line(long line, String name, int quantity, String perPiece, String total) {}
 
     String write(JsonMapper mapper) {
         return mapper.writeValueAsString(this);
@@ -36,11 +36,11 @@ record SeenPrices(List<Line> lines, String total) {
 
     /** What is different now, a sentence each; empty where nothing is. */
     List<String> changesTo(SeenPrices now) {
-        Map<String, Line> before = new LinkedHashMap<>();
-        lines.forEach(line -> before.put(line.sku(), line));
+        Map<Long, Line> before = new LinkedHashMap<>();
+        lines.forEach(line -> before.put(line.line(), line));
         List<String> said = new ArrayList<>();
         for (Line line : now.lines()) {
-            Line old = before.remove(line.sku());
+            Line old = before.remove(line.line());
             if (old == null) {
                 said.add(line.name() + ": " + line.quantity() + " for " + line.total() + " came into the basket");
             } else if (!old.equals(line)) {

@@ -12,7 +12,7 @@ final class Summaries {
         return new SeenPrices(
                 basket.lines().stream()
                         .map(line -> new SeenPrices.Line(
-                                line.sku(), line.name(), line.quantity(), line.perPiece(), line.total()))
+                                line.id(), line.name(), line.quantity(), line.perPiece(), line.total()))
                         .toList(),
                 Objects.requireNonNullElse(basket.total(), ""));
     }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.counter;
 
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,5 +37,6 @@ class AtTheCounter {
         model.addAttribute("shopName", books.inForce().shop().name());
         model.addAttribute("shopper", shopper);
         model.addAttribute("groupNames", groups);
+        model.addAttribute("countries", Countries.all());
     }
 }

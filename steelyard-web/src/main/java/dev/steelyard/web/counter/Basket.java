@@ -3,6 +3,7 @@ package dev.steelyard.web.counter;
 import dev.steelyard.web.database.Stored;
 import dev.steelyard.web.shop.CustomerGroup;
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
@@ -30,6 +31,10 @@ class Basket extends Stored {
     private @Nullable CustomerGroup group;
 
     private @Nullable LocalDate day;
+
+    @Column(columnDefinition = "char(2)")
+    private @Nullable String country;
+
     private Instant touchedAt = Instant.EPOCH;
 
     @Version
@@ -55,9 +60,15 @@ class Basket extends Stored {
         return day;
     }
 
-    void be(@Nullable CustomerGroup other, @Nullable LocalDate otherDay) {
+    @Nullable
+    String country() {
+        return country;
+    }
+
+    void be(@Nullable CustomerGroup other, @Nullable LocalDate otherDay, @Nullable String otherCountry) {
         group = other;
         day = otherDay;
+        country = otherCountry;
     }
 
     void touched(Instant when) {
@@ -68,16 +79,20 @@ class Basket extends Stored {
         return List.copyOf(lines);
     }
 
-    Optional<BasketLine> line(String sku) {
-        return lines.stream().filter(line -> line.sku().equals(sku)).findFirst();
+    Optional<BasketLine> line(long id) {
+        return lines.stream().filter(line -> line.id() == id).findFirst();
     }
 
-    void put(String sku, String name, int quantity) {
-        lines.add(new BasketLine(this, sku, name, quantity));
+    Optional<BasketLine> line(LineContent what) {
+        return lines.stream().filter(line -> line.lineKey().equals(what.key())).findFirst();
     }
 
-    void takeOut(String sku) {
-        lines.removeIf(line -> line.sku().equals(sku));
+    void put(String sku, String name, int quantity, LineContent what) {
+        lines.add(new BasketLine(this, sku, name, quantity, what));
+    }
+
+    void takeOut(long id) {
+        lines.removeIf(line -> line.id() == id);
     }
 
     void empty() {

@@ -1,6 +1,7 @@
 package dev.steelyard.web.counter;
 
 import dev.steelyard.web.database.Stored;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
@@ -8,7 +9,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 
-/** So many of one SKU. The name is kept, so that goods gone meanwhile can still be named. */
+/** So many of one SKU with one set of answers. The name is kept, so that goods gone meanwhile can still be named. */
 @Entity
 @Table(name = "basket_line")
 class BasketLine extends Stored {
@@ -21,13 +22,29 @@ class BasketLine extends Stored {
     private String name = "";
     private int quantity;
 
+    @Column(columnDefinition = "longtext")
+    private String answers = "{}";
+
+    private @Nullable String pack;
+
+    @Column(columnDefinition = "longtext")
+    private String variants = "[]";
+
+    @Column(columnDefinition = "char(64)")
+    private String lineKey = "";
+
     protected BasketLine() {}
 
-    BasketLine(Basket basket, String sku, String name, int quantity) {
+    /** @param what answers and variants as JSON, with the key that equal lines share */
+    BasketLine(Basket basket, String sku, String name, int quantity, LineContent what) {
         this.basket = basket;
         this.sku = sku;
         this.name = name;
         this.quantity = quantity;
+        this.answers = what.answers();
+        this.pack = what.pack().isEmpty() ? null : what.pack();
+        this.variants = what.variants();
+        this.lineKey = what.key();
     }
 
     String sku() {
@@ -40,6 +57,22 @@ class BasketLine extends Stored {
 
     int quantity() {
         return quantity;
+    }
+
+    String answers() {
+        return answers;
+    }
+
+    String pack() {
+        return pack == null ? "" : pack;
+    }
+
+    String variants() {
+        return variants;
+    }
+
+    String lineKey() {
+        return lineKey;
     }
 
     void setQuantity(int pieces) {

@@ -1,15 +1,20 @@
 package dev.steelyard.web.counter;
 
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.pricing.BasketTotal;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.page.NextBreakText;
+import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
+import dev.steelyard.web.shown.AnswerWords;
+import dev.steelyard.web.shown.NextText;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -25,18 +30,26 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
     /**
      * A line as shown.
      *
+     * @param id of the basket's line
+     * @param answers “Length 523 cm”, one for each
+     * @param variants “2 × cotton, 1 × polyester”; empty where one goes for all
      * @param refusal why it has no price; none where it has one
      * @param shelf the shelf price where it is higher than the price paid; none else
+     * @param version of the card that prices it; none for the shelf price
      */
     public record Line(
+            long id,
             String sku,
             String name,
             int quantity,
+            List<String> answers,
+            String variants,
             @Nullable String refusal,
             String perPiece,
             @Nullable String shelf,
             String total,
             @Nullable String next,
+            @Nullable CardInForce version,
             List<ReckoningText.Line> steps) {}
 
     /** Prices a shopper's basket by a book, each line with its reckoning. */
@@ -52,8 +65,8 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
             Shopper.Picked picked = shopper.picked().get(i);
             lines.add(
                     results.get(i) instanceof PricedLine line
-                            ? priced(picked, line, minor)
-                            : refused(picked, (RefusedLine) results.get(i)));
+                            ? priced(picked, line, shopper, book)
+                            : refused(picked, (RefusedLine) results.get(i), shopper, book));
         }
         Money total = BasketTotal.of(results, book.shop().rules().rounding());
         return new BasketView(
@@ -65,7 +78,7 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
 
     /** The bare results, a line each. */
     public static List<LineResult> price(Shopper shopper, BookInForce book) {
-        return book.book().explain(shopper.orderLines(), shopper.customer(), shopper.at());
+        return book.book().explain(shopper.orderLines(book), shopper.customer(), shopper.at());
     }
 
     private static @Nullable String refusal(List<Line> lines, @Nullable Money total) {
@@ -78,22 +91,70 @@ public record BasketView(List<Line> lines, @Nullable String total, String curren
         return total == null ? "This comes to more than can be ordered at once." : null;
     }
 
-    private static Line priced(Shopper.Picked picked, PricedLine line, int minor) {
-        int decimals = line.pricePerPiece().value().scale();
+    private static Line priced(Shopper.Picked picked, PricedLine line, Shopper shopper, BookInForce book) {
+        int decimals = line.shownPerPiece().value().scale();
+        int minor = book.shop().minorDigits();
+        Offer offer = Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
+        Asked asked = new Asked(
+                line.item(), picked.quantity(), picked.line(shopper, book).answers(), shopper.group(), shopper.day());
         return new Line(
+                picked.id(),
                 picked.sku(),
-                picked.name(),
+                picked.variants().isEmpty()
+                        ? line.item().name()
+                        : line.item().product().name(),
                 picked.quantity(),
+                answers(picked, offer),
+                variants(picked, book),
                 null,
                 Show.money(line.shownPerPiece().value(), decimals),
                 line.isReduced() ? Show.money(line.shelfPrice(), decimals) : null,
                 Show.money(line.total().value(), minor),
-                NextBreakText.of(line),
+                offer == null
+                        ? null
+                        : NextText.of(line, offer.card(), asked, book.shop().rules(), minor),
+                offer == null ? null : book.version(offer.card()),
                 ReckoningText.of(line.reckoning()));
     }
 
-    private static Line refused(Shopper.Picked picked, RefusedLine refused) {
+    private static Line refused(Shopper.Picked picked, RefusedLine refused, Shopper shopper, BookInForce book) {
         String why = refused.place().equals(Place.SKU) ? "This is no longer sold." : refused.message() + ".";
-        return new Line(picked.sku(), picked.name(), picked.quantity(), why, "", null, "", null, List.of());
+        Offer offer = Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
+        return new Line(
+                picked.id(),
+                picked.sku(),
+                picked.name(),
+                picked.quantity(),
+                answers(picked, offer),
+                variants(picked, book),
+                Character.toUpperCase(why.charAt(0)) + why.substring(1),
+                "",
+                null,
+                "",
+                null,
+                null,
+                List.of());
+    }
+
+    /** The answers in words, as the card that prices the line asks for them. */
+    static List<String> answers(Shopper.Picked picked, @Nullable Offer offer) {
+        return offer == null
+                ? List.of()
+                : AnswerWords.of(
+                        offer.card().card(),
+                        picked.answers().answers(offer.card().card()));
+    }
+
+    /** The variants of a lot's pieces, counted. */
+    public static String variants(Shopper.Picked picked, BookInForce book) {
+        List<String> pieces = Typed.forPieces(picked.variants(), picked.quantity()).stream()
+                .map(sku -> {
+                    Item item = book.book().item(new Sku(sku));
+                    return item == null || item.variant() == null
+                            ? sku
+                            : item.variant().name();
+                })
+                .toList();
+        return AnswerWords.counted(pieces);
     }
 }

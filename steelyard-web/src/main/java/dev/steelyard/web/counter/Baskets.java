@@ -3,6 +3,7 @@ package dev.steelyard.web.counter;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shown.TypedAnswers;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps baskets, each under a token that only its shopper's browser knows. */
 @Service
@@ -20,11 +22,13 @@ public class Baskets {
 
     private final EntityManager entities;
     private final Shops shops;
+    private final JsonMapper mapper;
     private final Clock clock;
 
-    Baskets(EntityManager entities, Shops shops, Clock clock) {
+    Baskets(EntityManager entities, Shops shops, JsonMapper mapper, Clock clock) {
         this.entities = entities;
         this.shops = shops;
+        this.mapper = mapper;
         this.clock = clock;
     }
 
@@ -34,53 +38,64 @@ public class Baskets {
         LocalDateTime now = shops.now();
         return find(token)
                 .map(basket -> shopper(basket, now))
-                .orElseGet(() -> new Shopper(null, null, now, true, List.of()));
+                .orElseGet(() -> new Shopper(null, null, null, now, true, List.of()));
     }
 
-    private static Shopper shopper(Basket basket, LocalDateTime now) {
+    private Shopper shopper(Basket basket, LocalDateTime now) {
         CustomerGroup group = basket.group();
         LocalDate day = basket.day();
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
+                basket.country(),
                 day == null ? now : day.atTime(LocalTime.NOON),
                 day == null,
                 basket.lines().stream()
-                        .map(line -> new Shopper.Picked(line.sku(), line.name(), line.quantity()))
+                        .map(line -> new Shopper.Picked(
+                                line.id(),
+                                line.sku(),
+                                line.name(),
+                                line.quantity(),
+                                LineContent.answers(line, mapper),
+                                LineContent.variants(line, mapper)))
                         .toList());
     }
 
-    /** Adds pieces to the basket; with those of the same SKU already there they make one line. */
+    /** Adds pieces to the basket; with those of the same SKU and the same answers already there they make one line. */
     @Transactional
-    void add(String token, String sku, String name, int quantity) {
+    void add(String token, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
         Basket basket = findOrMake(token);
-        Optional<BasketLine> there = basket.line(sku);
+        LineContent what = LineContent.of(sku, answers, variants, mapper);
+        Optional<BasketLine> there = basket.line(what);
         if (there.isPresent()) {
             there.get().setQuantity(Math.min(Quantity.MOST, there.get().quantity() + quantity));
         } else {
-            basket.put(sku, name, quantity);
+            basket.put(sku, name, quantity, what);
         }
     }
 
-    /** Changes how many of a SKU are in the basket; nothing where there is no such line. */
+    /** Changes how many pieces a line has; nothing where there is no such line. */
     @Transactional
-    void setQuantity(String token, String sku, int quantity) {
-        findOrMake(token).line(sku).ifPresent(line -> line.setQuantity(quantity));
+    void setQuantity(String token, long lineId, int quantity) {
+        findOrMake(token).line(lineId).ifPresent(line -> line.setQuantity(quantity));
     }
 
     @Transactional
-    void takeOut(String token, String sku) {
-        findOrMake(token).takeOut(sku);
+    void takeOut(String token, long lineId) {
+        findOrMake(token).takeOut(lineId);
     }
 
-    /** Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is). */
+    /**
+     * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is), with
+     * the goods going to another country (none: it was not said).
+     */
     @Transactional
-    void be(String token, @Nullable String groupName, @Nullable LocalDate day) {
+    void be(String token, @Nullable String groupName, @Nullable LocalDate day, @Nullable String country) {
         CustomerGroup group = shops.groups().stream()
                 .filter(known -> known.name().equals(groupName))
                 .findFirst()
                 .orElse(null);
-        findOrMake(token).be(group, shops.today().equals(day) ? null : day);
+        findOrMake(token).be(group, shops.today().equals(day) ? null : day, country);
     }
 
     /** Empties a basket whose goods have been ordered. */

@@ -1,23 +1,27 @@
 package dev.steelyard.web.counter;
 
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Sku;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.GoodsStore;
-import dev.steelyard.web.goods.PriceRange;
+import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.page.NotThere;
-import dev.steelyard.web.page.Show;
+import dev.steelyard.web.shown.FromPrice;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,10 +46,7 @@ class CounterController {
     }
 
     /** A product as listed; the price is none where it has none yet. */
-    record Card(String sku, String name, String drawing, @Nullable String price, boolean fromOnly) {}
-
-    /** A variant to pick. */
-    record Choice(String sku, String name) {}
+    record Card(String sku, String name, String drawing, @Nullable String price) {}
 
     @GetMapping
     String list(Model model, HttpServletRequest request) {
@@ -63,77 +64,97 @@ class CounterController {
     }
 
     private static Card card(GoodsEntry entry, BookInForce book, Shopper shopper) {
-        PriceRange range =
-                PriceRange.of(entry, book.shop().rules(), shopper.day()).orElse(null);
+        List<FromPrice> prices = entry.product().items().stream()
+                .map(item -> Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book))
+                .filter(Objects::nonNull)
+                .flatMap(offer ->
+                        FromPrice.of(
+                                offer.card(),
+                                offer.item(),
+                                shopper.group(),
+                                shopper.day(),
+                                book.shop().rules())
+                                .stream())
+                .toList();
         return new Card(
                 entry.sku(),
                 entry.name(),
                 entry.drawing(),
-                range == null
-                        ? null
-                        : Show.money(
-                                range.lowest().value(), range.lowest().value().scale()),
-                range != null && range.lowest().compareTo(range.single()) < 0);
+                FromPrice.leastOf(prices).map(FromPrice::words).orElse(null));
     }
 
     /** The page of a product, or of the product that a variant's SKU belongs to. */
     @GetMapping("/goods/{sku}")
     String product(
             @PathVariable String sku,
-            @RequestParam(defaultValue = "1") String quantity,
+            @RequestParam MultiValueMap<String, String> form,
             Model model,
             HttpServletRequest request) {
-        BookInForce book = books.inForce();
-        GoodsEntry entry = entry(sku, book);
-        List<Item> items = entry.product().items();
-        String picked = items.stream()
-                .map(item -> item.sku().value())
-                .filter(sku::equals)
-                .findFirst()
-                .orElse(items.get(0).sku().value());
-        Shopper shopper = baskets.shopper(cookie.read(request));
-        model.addAttribute("entry", entry);
-        model.addAttribute("quantity", quantity);
-        model.addAttribute(
-                "choices",
-                items.stream()
-                        .filter(item -> item.variant() != null)
-                        .map(item -> new Choice(
-                                item.sku().value(),
-                                item.variant() == null ? "" : item.variant().name()))
-                        .toList());
-        model.addAttribute("live", LivePrice.of(picked, quantity, shopper, book));
+        String picked = form.containsKey("sku") && form.getFirst("sku") != null ? form.getFirst("sku") : sku;
+        model.addAttribute("page", page(sku, Typed.read(Objects.requireNonNull(picked), form), request));
         return "counter/product";
     }
 
-    /** The parts of the product page that follow variant and quantity. */
+    /** The same as a part of itself, for what is typed there now. */
     @GetMapping("/price")
     String price(
             @RequestParam String sku,
-            @RequestParam(defaultValue = "") String quantity,
+            @RequestParam MultiValueMap<String, String> form,
             Model model,
             HttpServletRequest request) {
-        model.addAttribute("live", LivePrice.of(sku, quantity, baskets.shopper(cookie.read(request)), books.inForce()));
-        return "counter/live :: answers";
+        model.addAttribute("page", page(sku, Typed.read(sku, form), request));
+        return "counter/product :: product";
     }
 
-    /** Lets whoever is at the counter be another customer, or be there on another day. */
+    private ProductPage page(String sku, Typed typed, HttpServletRequest request) {
+        BookInForce book = books.inForce();
+        Shopper shopper = baskets.shopper(cookie.read(request));
+        GoodsEntry entry = entry(typed.sku(), sku, book);
+        List<String> items =
+                entry.product().items().stream().map(item -> item.sku().value()).toList();
+        String picked = items.contains(typed.sku()) ? typed.sku() : items.contains(sku) ? sku : items.get(0);
+        Offer offer = Offer.of(picked, shopper.customer(), shopper.at(), book);
+        if (offer == null) {
+            throw notSold(); // put into the shop a moment ago; the next book has it
+        }
+        return new ProductPages(entry, offer, typed, shopper, book).page();
+    }
+
+    /** Lets whoever is at the counter be another customer, elsewhere, or be there on another day. */
     @PostMapping("/as")
     String be(
             @RequestParam(defaultValue = "") String group,
             @RequestParam(defaultValue = "") String day,
+            @RequestParam(defaultValue = "") String country,
             HttpServletRequest request,
             HttpServletResponse response) {
-        baskets.be(cookie.readOrMake(request, response), group, DayText.read(day));
+        baskets.be(cookie.readOrMake(request, response), group, DayText.read(day), Countries.code(country));
         String from = request.getHeader("Referer");
         return "redirect:" + CounterAddress.pathOf(from);
     }
 
-    private GoodsEntry entry(String sku, BookInForce book) {
-        Item item = Skus.item(sku, book);
-        String productSku = item == null ? sku : item.product().sku().value();
-        return goods.findBySku(productSku)
-                .filter(entry -> !entry.isRemoved())
-                .orElseThrow(() -> new NotThere("This is not sold here, or no longer."));
+    private GoodsEntry entry(String picked, String sku, BookInForce book) {
+        for (String text : List.of(picked, sku)) {
+            Optional<GoodsEntry> entry =
+                    productSku(text, book).flatMap(goods::findBySku).filter(found -> !found.isRemoved());
+            if (entry.isPresent()) {
+                return entry.get();
+            }
+        }
+        throw notSold();
+    }
+
+    private static Optional<String> productSku(String text, BookInForce book) {
+        try {
+            Sku sku = new Sku(text);
+            Item item = book.book().item(sku);
+            return Optional.of(item == null ? text : item.product().sku().value());
+        } catch (IllegalArgumentException noSku) {
+            return Optional.empty();
+        }
+    }
+
+    private static NotThere notSold() {
+        return new NotThere("This is not sold here, or no longer.");
     }
 }

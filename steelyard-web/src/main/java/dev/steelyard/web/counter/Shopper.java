@@ -2,7 +2,10 @@ package dev.steelyard.web.counter;
 
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.shown.TypedAnswers;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -13,40 +16,51 @@ import org.jspecify.annotations.Nullable;
  *
  * @param basketId none for someone who has not put anything anywhere yet
  * @param group the customer group they are in; none for a guest
+ * @param country where the goods go to, by its ISO 3166 code; none where it was not said
  * @param at the moment prices are for, in the shop's time zone
  * @param today whether that is now; else noon of another day
  */
 public record Shopper(
-        @Nullable Long basketId, @Nullable String group, LocalDateTime at, boolean today, List<Picked> picked) {
+        @Nullable Long basketId,
+        @Nullable String group,
+        @Nullable String country,
+        LocalDateTime at,
+        boolean today,
+        List<Picked> picked) {
 
-    /** A line of the basket before it has a price. */
-    public record Picked(String sku, String name, int quantity) {}
+    /**
+     * A line of the basket before it has a price.
+     *
+     * @param id of the line
+     * @param variants the variant of each piece of a lot, by SKU; empty where one goes for all
+     */
+    public record Picked(long id, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
+
+        /** As it is priced: answered as the card that prices it now asks. */
+        OrderLine line(Shopper shopper, BookInForce book) {
+            Offer offer = Offer.of(sku, shopper.customer(), shopper.at(), book);
+            Answers given =
+                    offer == null ? Answers.NONE : answers.answers(offer.card().card());
+            return new OrderLine(new Sku(sku), quantity, given);
+        }
+    }
 
     /** The day prices are for. */
     public LocalDate day() {
         return at.toLocalDate();
     }
 
+    /** As cards see them: whoever is in a group is signed in. */
     public Customer customer() {
-        return new Customer(group);
+        return new Customer(group, group != null, false, country);
     }
 
-    public List<OrderLine> orderLines() {
-        return picked.stream()
-                .map(line -> new OrderLine(new Sku(line.sku()), line.quantity()))
-                .toList();
+    public List<OrderLine> orderLines(BookInForce book) {
+        return picked.stream().map(line -> line.line(this, book)).toList();
     }
 
     /** Pieces in the basket, of all lines. */
     public long pieces() {
         return picked.stream().mapToLong(Picked::quantity).sum();
-    }
-
-    /** Pieces of one SKU in the basket. */
-    public int piecesOf(String sku) {
-        return picked.stream()
-                .filter(line -> line.sku().equals(sku))
-                .mapToInt(Picked::quantity)
-                .sum();
     }
 }

@@ -1,12 +1,7 @@
 package dev.steelyard.web.demo;
 
-import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.Cards;
 import dev.steelyard.web.security.Staff;
 import dev.steelyard.web.shop.Shops;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.util.HexFormat;
@@ -15,7 +10,6 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 
 /** Fills an empty database: with the demo shop, or with a bare one and a single owner. */
 @Component
@@ -26,10 +20,10 @@ public class FirstStart {
 
     private final Shops shops;
     private final Staff staff;
-    private final Cards cards;
+    private final DemoCards cards;
     private final DataSource source;
 
-    FirstStart(Shops shops, Staff staff, Cards cards, DataSource source) {
+    FirstStart(Shops shops, Staff staff, DemoCards cards, DataSource source) {
         this.shops = shops;
         this.staff = staff;
         this.cards = cards;
@@ -51,7 +45,7 @@ public class FirstStart {
             staff.add(1, "maren", "Maren", DEMO_PASSWORD);
             staff.add(2, "jonas", "Jonas", DEMO_PASSWORD);
             run("demo/saltmarsh.sql");
-            cards();
+            cards.make();
             return "sign in as maren or jonas, password " + DEMO_PASSWORD;
         }
         String password = newPassword();
@@ -64,21 +58,6 @@ public class FirstStart {
         ResourceDatabasePopulator populator = new ResourceDatabasePopulator(new ClassPathResource(script));
         populator.setSqlScriptEncoding(StandardCharsets.UTF_8.name());
         populator.execute(source);
-    }
-
-    /** Drafts of rate cards, each with check weights. */
-    private void cards() {
-        for (JsonNode one : Json.read(text("demo/cards.json"))) {
-            cards.create(CardDocument.read(Json.write(one)), "{}", "Maren");
-        }
-    }
-
-    private static String text(String resource) {
-        try {
-            return new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8);
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
     }
 
     private static String newPassword() {

@@ -3,6 +3,10 @@ package dev.steelyard.web.goods;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.web.goods.EditResult.ChangedMeanwhile;
 import dev.steelyard.web.goods.EditResult.Saved;
+import dev.steelyard.web.history.Change;
+import dev.steelyard.web.history.Changes;
+import dev.steelyard.web.history.Subject;
+import dev.steelyard.web.history.What;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.EntityManager;
@@ -22,11 +26,13 @@ public class GoodsStore {
 
     private final ProductRepository products;
     private final Shops shops;
+    private final Changes changes;
     private final EntityManager entities;
     private final Clock clock;
 
-    GoodsStore(ProductRepository products, Shops shops, EntityManager entities, Clock clock) {
+    GoodsStore(ProductRepository products, Shops shops, Changes changes, EntityManager entities, Clock clock) {
         this.products = products;
+        this.changes = changes;
         this.shops = shops;
         this.entities = entities;
         this.clock = clock;
@@ -67,8 +73,9 @@ public class GoodsStore {
             if (product.version() != edit.basedOn() || product.removedAt() != null) {
                 return new ChangedMeanwhile(GoodsEntry.of(product));
             }
+            Map<String, String> before = PriceState.of(product);
             applyPrices(product, edit);
-            return saved(product, by);
+            return saved(product, What.PRICES, before, by);
         });
     }
 
@@ -76,8 +83,9 @@ public class GoodsStore {
     @Transactional
     public Optional<GoodsEntry> remove(long id, String by) {
         return products.lockById(id).map(product -> {
+            Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(clock.instant());
-            return saved(product, by).entry();
+            return saved(product, What.REMOVED, before, by).entry();
         });
     }
 
@@ -85,13 +93,18 @@ public class GoodsStore {
     @Transactional
     public Optional<GoodsEntry> putBack(long id, String by) {
         return products.lockById(id).map(product -> {
+            Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(null);
-            return saved(product, by).entry();
+            return saved(product, What.PUT_BACK, before, by).entry();
         });
     }
 
-    private Saved saved(StoredProduct product, String by) {
+    private Saved saved(StoredProduct product, What what, Map<String, String> before, String by) {
         product.changed(clock.instant(), by);
+        Map<String, String> after = PriceState.of(product);
+        if (!after.equals(before)) {
+            changes.keep(new Change(Subject.PRICES, product.id(), product.name(), what, "", before, after), by);
+        }
         shops.raiseRevision();
         entities.flush();
         return new Saved(GoodsEntry.of(product));

@@ -30,7 +30,10 @@ public record NewOrder(
      * A line.
      *
      * @param pieceDecimals decimals the price of one piece is shown with
+     * @param answers “Length 523 cm”, and the variants of a lot's pieces, as they were shown
      * @param card the name of the rate card that priced it
+     * @param cardId of that card; none for the shelf price
+     * @param cardVersion the version of it; none for the shelf price
      */
     public record Line(
             long productId,
@@ -40,6 +43,14 @@ public record NewOrder(
             BigDecimal pricePerPiece,
             int pieceDecimals,
             BigDecimal total,
+            List<String> answers,
             String card,
-            List<ReckoningText.Line> reckoning) {}
+            @Nullable Long cardId,
+            @Nullable Long cardVersion,
+            List<ReckoningText.Line> reckoning) {
+
+        public Line {
+            answers = answers == null ? List.of() : answers; // a checkout begun before answers were frozen has none
+        }
+    }
 }

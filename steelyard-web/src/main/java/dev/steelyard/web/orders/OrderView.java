@@ -2,6 +2,7 @@ package dev.steelyard.web.orders;
 
 import dev.steelyard.web.page.ReckoningText;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** An order as shown. */
 public record OrderView(
@@ -24,6 +25,9 @@ public record OrderView(
             String quantity,
             String perPiece,
             String total,
+            List<String> answers,
             String card,
+            @Nullable Long cardId,
+            @Nullable Long cardVersion,
             List<ReckoningText.Line> reckoning) {}
 }

@@ -40,7 +40,12 @@ public class Orders {
         StoredOrder stored = new StoredOrder("SM-" + number.longValue(), clock.instant(), order);
         for (int i = 0; i < order.lines().size(); i++) {
             NewOrder.Line line = order.lines().get(i);
-            stored.add(new StoredOrderLine(stored, i + 1, line, mapper.writeValueAsString(line.reckoning())));
+            stored.add(new StoredOrderLine(
+                    stored,
+                    i + 1,
+                    line,
+                    mapper.writeValueAsString(line.answers()),
+                    mapper.writeValueAsString(line.reckoning())));
         }
         entities.persist(stored);
         entities.flush();
@@ -102,7 +107,10 @@ public class Orders {
                 Show.whole(line.quantity()),
                 Show.money(line.pricePerPiece(), line.pieceDecimals()),
                 Show.money(line.total(), minorDigits),
+                mapper.readValue(line.answers(), new TypeReference<List<String>>() {}),
                 line.card(),
+                line.cardId(),
+                line.cardVersion(),
                 mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}));
     }
 }

@@ -28,13 +28,18 @@ class StoredOrderLine extends Stored {
     private byte pieceDecimals;
     private BigDecimal total = BigDecimal.ZERO;
     private String card = "";
+    private @Nullable Long cardId;
+    private @Nullable Long cardVersion;
+
+    @Column(columnDefinition = "longtext")
+    private String answers = "[]";
 
     @Column(columnDefinition = "longtext")
     private String reckoning = "";
 
     protected StoredOrderLine() {}
 
-    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, String reckoning) {
+    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, String answers, String reckoning) {
         this.order = order;
         this.position = position;
         this.productId = line.productId();
@@ -44,7 +49,10 @@ class StoredOrderLine extends Stored {
         this.pricePerPiece = line.pricePerPiece();
         this.pieceDecimals = (byte) line.pieceDecimals();
         this.total = line.total();
+        this.answers = answers;
         this.card = line.card();
+        this.cardId = line.cardId();
+        this.cardVersion = line.cardVersion();
         this.reckoning = reckoning;
     }
 
@@ -74,6 +82,20 @@ class StoredOrderLine extends Stored {
 
     String card() {
         return card;
+    }
+
+    @Nullable
+    Long cardId() {
+        return cardId;
+    }
+
+    @Nullable
+    Long cardVersion() {
+        return cardVersion;
+    }
+
+    String answers() {
+        return answers;
     }
 
     String reckoning() {

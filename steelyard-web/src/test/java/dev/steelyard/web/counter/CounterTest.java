@@ -9,6 +9,7 @@ import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -70,7 +71,8 @@ class CounterTest {
         Answer basket = shopper.post("/counter/basket/add", "sku", "SHK-6", "quantity", "4");
         assertThat(basket.text()).contains("41.40", "20.80", "62.20").contains("6 here + 4 more = 10 pieces");
 
-        Answer fewer = shopper.background("/counter/basket/quantity", "sku", "SHK-6", "quantity", "3");
+        Answer fewer = shopper.background(
+                "/counter/basket/quantity", "line", lines(basket).get(1), "quantity", "3");
         assertThat(fewer.text()).contains("44.40", "16.80", "61.20");
     }
 
@@ -85,15 +87,21 @@ class CounterTest {
     @Test
     void aBadQuantityInTheBasketStaysInItsFieldAndChangesNothing(Http shopper) {
         shopper.get("/counter/goods/BRU-1");
-        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
-        Answer answer = shopper.background("/counter/basket/quantity", "sku", "BRU-1", "quantity", "2.5");
+        Answer there = shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
+        Answer answer = shopper.background(
+                "/counter/basket/quantity", "line", lines(there).get(0), "quantity", "2.5");
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains("value=\"2.5\"", "2.5 is not a whole number");
         assertThat(shopper.get("/counter/basket").body()).contains("value=\"2\"");
     }
 
     @Test
-    void goodsWithoutAPriceAreListedButCannotBeBought(Http shopper) {
+    void goodsWithoutAPriceAreListedButCannotBeBought(App app, Http shopper) {
+        app.sql()
+                .sql("update rate_card set removed_at = now() where name like '%rope%'")
+                .update();
+        app.sql().sql("update shop set revision = revision + 1").update();
+        app.bean(Books.class).refresh();
         assertThat(shopper.get("/counter").text()).contains("Three-strand rope 12 mm no price yet");
         Answer rope = shopper.get("/counter/goods/ROPE-12");
         assertThat(rope.text()).contains("No price yet").doesNotContain("Put in the basket");
@@ -104,7 +112,7 @@ class CounterTest {
     @Test
     void goodsTakenOutOfTheShopAreSaidToBeGone(App app, Http shopper) {
         shopper.get("/counter/goods/BRU-1");
-        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
+        Answer there = shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
         app.bean(GoodsStore.class).remove(13, "Maren");
         app.bean(Books.class).refresh();
         assertThat(shopper.get("/counter/goods/BRU-1").status()).isEqualTo(404);
@@ -112,7 +120,7 @@ class CounterTest {
                 .contains("This is no longer sold.")
                 .contains("take it out first")
                 .doesNotContain("To the checkout");
-        shopper.post("/counter/basket/take-out", "sku", "BRU-1");
+        shopper.post("/counter/basket/take-out", "line", lines(there).get(0));
         assertThat(shopper.get("/counter/basket").text()).contains("Nothing in it yet");
     }
 
@@ -136,5 +144,15 @@ class CounterTest {
                 List.of("/counter/goods/a;b", "/counter/goods/%00", "/counter/goods/a%2Fb", "/counter//basket")) {
             assertThat(shopper.get(path).status()).as(path).isBetween(400, 404);
         }
+    }
+
+    /** The lines of a basket by their ids, in order. */
+    private static List<String> lines(Answer basket) {
+        return Pattern.compile("name=\"line\" value=\"(\\d+)\"")
+                .matcher(basket.body())
+                .results()
+                .map(found -> found.group(1))
+                .distinct()
+                .toList();
     }
 }

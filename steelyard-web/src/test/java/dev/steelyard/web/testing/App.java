@@ -23,6 +23,8 @@ public final class App implements AutoCloseable {
             "simulated_payment",
             "basket_line",
             "basket",
+            "change_entry",
+            "card_release",
             "rate_card_version",
             "rate_card",
             "picture",

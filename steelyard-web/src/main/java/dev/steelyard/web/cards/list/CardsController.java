@@ -158,14 +158,16 @@ class CardsController {
     }
 
     @PostMapping("/{id}/remove")
-    String remove(@PathVariable long id) {
-        cards.remove(id).orElseThrow(() -> noCard(id));
+    String remove(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
+        cards.remove(id, who.name()).orElseThrow(() -> noCard(id));
+        books.refresh();
         return "redirect:/cards?removed=" + id;
     }
 
     @PostMapping("/{id}/put-back")
-    String putBack(@PathVariable long id) {
-        cards.putBack(id).orElseThrow(() -> noCard(id));
+    String putBack(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
+        cards.putBack(id, who.name()).orElseThrow(() -> noCard(id));
+        books.refresh();
         return "redirect:/cards/" + id;
     }
 

@@ -11,6 +11,7 @@ import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.BeamAxis;

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.picture.Beam;
 import org.jspecify.annotations.Nullable;
 

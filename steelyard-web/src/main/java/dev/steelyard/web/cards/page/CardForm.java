@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.trial.TrialText;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;

@@ -2,6 +2,8 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.Functions;
+import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.cards.words.FindingLine;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.CurvePicture;
 import dev.steelyard.web.picture.PieceDrawing;

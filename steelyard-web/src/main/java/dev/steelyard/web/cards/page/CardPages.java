@@ -14,16 +14,21 @@ import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
 import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.trial.CardTrial;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.cards.words.FindingLine;
 import dev.steelyard.web.image.Pictures;
+import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
+import dev.steelyard.web.shown.PieceShape;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -34,7 +39,6 @@ import org.springframework.stereotype.Component;
 @Component
 class CardPages {
 
-    private static final Map<String, String> COUNTRIES = countries();
     private static final int MOST_GOODS = 60;
     private static final int FINDING_BUDGET = 400;
     private static final int MOST_FINDINGS = 12;
@@ -100,7 +104,7 @@ class CardPages {
                 prepared == null || asked == null || step != Step.PIECE
                         ? null
                         : new CardPictures(prepared, subject, asked).over(over(card, text)),
-                PieceShape.of(card, text),
+                PieceShape.of(card, text.answers()),
                 step == Step.COVERS ? goods(covered, subject) : List.of(),
                 step == Step.COVERS ? vocabulary(subject) : Map.of(),
                 groups,
@@ -239,17 +243,7 @@ class CardPages {
         Map<String, String> groups = new LinkedHashMap<>();
         subject.groupNames().forEach(group -> groups.put(group, group));
         words.put("groups", groups);
-        words.put("countries", COUNTRIES);
+        words.put("countries", Countries.all());
         return words;
-    }
-
-    /** The countries that can be picked, by their ISO 3166 codes, with their names in English. */
-    private static Map<String, String> countries() {
-        Map<String, String> names = new LinkedHashMap<>();
-        Arrays.stream(Locale.getISOCountries())
-                .map(code -> new Locale("", code))
-                .sorted(Comparator.comparing(country -> country.getDisplayCountry(Locale.UK)))
-                .forEach(country -> names.put(country.getCountry(), country.getDisplayCountry(Locale.UK)));
-        return names;
     }
 }

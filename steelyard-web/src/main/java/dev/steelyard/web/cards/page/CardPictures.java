@@ -12,6 +12,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.CurvePicture;
 import dev.steelyard.web.picture.CurvePicture.Point;

@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.cards.trial.TrialText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

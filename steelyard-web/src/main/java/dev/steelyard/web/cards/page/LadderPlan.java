@@ -8,6 +8,7 @@ import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.BeamAxis;

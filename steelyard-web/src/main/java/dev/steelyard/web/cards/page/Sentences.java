@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.words.CoversWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,6 +1,7 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.words.CoversWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

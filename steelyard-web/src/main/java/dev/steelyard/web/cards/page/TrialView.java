@@ -1,6 +1,8 @@
 package dev.steelyard.web.cards.page;
 
+import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.page.ReckoningText;
+import dev.steelyard.web.shown.AskView;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 record TrialView(
         TrialText text,
         List<Goods> goods,
-        List<Asked> asks,
+        List<AskView> asks,
         List<String> packs,
         @Nullable String refusal,
         Map<String, String> faults,
@@ -35,29 +37,6 @@ record TrialView(
 
     /** Something that can be ordered. */
     record Goods(String sku, String name, boolean covered) {}
-
-    /**
-     * Something asked.
-     *
-     * @param measured whether it is a measurement; else a choice
-     * @param units that it may be typed in
-     * @param options of a choice
-     * @param limits “150 to 1200 cm, in steps of 1”
-     */
-    record Asked(
-            String name,
-            String label,
-            boolean measured,
-            String value,
-            String unit,
-            List<Unit> units,
-            List<Option> options,
-            String limits,
-            boolean open) {}
-
-    record Unit(String code, String symbol) {}
-
-    record Option(String name, String label) {}
 
     /** A trial of a table of several. */
     record Many(String what, String each, String total) {}

@@ -1,7 +1,6 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.card.Ask;
-import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -11,15 +10,22 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.web.cards.trial.CardTrial;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
+import dev.steelyard.web.shown.AskView;
+import dev.steelyard.web.shown.TypedAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -96,7 +102,7 @@ final class Trials {
                 text,
                 goods(),
                 asks(),
-                TrialText.packs(card),
+                TypedAnswers.packs(card),
                 refusal,
                 faults,
                 each,
@@ -133,60 +139,11 @@ final class Trials {
         return goods.size() <= MOST_GOODS ? goods : goods.subList(0, MOST_GOODS);
     }
 
-    private List<TrialView.Asked> asks() {
-        boolean pack = trial.answers().pack() != null;
-        return card.asks().stream().map(ask -> asked(ask, pack)).toList();
-    }
-
-    private TrialView.Asked asked(Ask ask, boolean pack) {
-        String value = text.get(TrialText.ANSWER + ask.name());
-        if (ask instanceof Measurement measurement) {
-            List<TrialView.Unit> units = new ArrayList<>(List.of(unit(measurement.unit())));
-            measurement.otherUnits().forEach(unit -> units.add(unit(unit)));
-            String picked = text.get(TrialText.UNIT + ask.name());
-            boolean open = !pack || trial.answers().byName().containsKey(ask.name());
-            return new TrialView.Asked(
-                    ask.name(),
-                    ask.label(),
-                    true,
-                    value,
-                    units.stream().anyMatch(unit -> unit.code().equals(picked))
-                            ? picked
-                            : measurement.unit().code(),
-                    units,
-                    List.of(),
-                    limits(measurement),
-                    open);
-        }
-        Choice choice = (Choice) ask;
-        return new TrialView.Asked(
-                ask.name(),
-                ask.label(),
-                false,
-                value,
-                "",
-                List.of(),
-                choice.options().stream()
-                        .map(option -> new TrialView.Option(
-                                option.name(), option.label() == null ? option.name() : option.label()))
-                        .toList(),
-                "",
-                true);
-    }
-
-    private static TrialView.Unit unit(dev.steelyard.core.unit.Unit unit) {
-        return new TrialView.Unit(unit.code(), unit.symbol());
-    }
-
-    private static String limits(Measurement ask) {
-        String symbol = ask.unit().symbol();
-        if (ask.least() == null && ask.most() == null) {
-            return symbol;
-        }
-        String range = ask.least() == null
-                ? "up to " + plain(ask.most())
-                : ask.most() == null ? "from " + plain(ask.least()) : plain(ask.least()) + " to " + plain(ask.most());
-        return (range + " " + symbol).strip();
+    private List<AskView> asks() {
+        Set<String> open = prepared == null || trial.asked() == null
+                ? card.asks().stream().map(Ask::name).collect(Collectors.toSet())
+                : prepared.open(Objects.requireNonNull(trial.asked()));
+        return AskView.of(card, open, text.answers(), subject.shop().minorDigits());
     }
 
     private static String plain(@Nullable BigDecimal value) {

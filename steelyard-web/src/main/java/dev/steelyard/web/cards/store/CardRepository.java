@@ -23,4 +23,9 @@ interface CardRepository extends Repository<StoredCard, Long> {
 
     @Query("select coalesce(max(c.position), 0) from StoredCard c")
     int lastPosition();
+
+    /** The same, held until the caller's transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from StoredCard c where c.removedAt is null order by c.position, c.id")
+    List<StoredCard> lockInOrder();
 }

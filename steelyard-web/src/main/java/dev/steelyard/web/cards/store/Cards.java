@@ -2,11 +2,17 @@ package dev.steelyard.web.cards.store;
 
 import dev.steelyard.web.cards.store.KeepResult.ChangedMeanwhile;
 import dev.steelyard.web.cards.store.KeepResult.Kept;
+import dev.steelyard.web.history.Change;
+import dev.steelyard.web.history.Changes;
+import dev.steelyard.web.history.What;
+import dev.steelyard.web.shop.Shops;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -21,11 +27,15 @@ public class Cards {
 
     private final CardRepository cards;
     private final VersionRepository versions;
+    private final Changes changes;
+    private final Shops shops;
     private final Clock clock;
 
-    Cards(CardRepository cards, VersionRepository versions, Clock clock) {
+    Cards(CardRepository cards, VersionRepository versions, Changes changes, Shops shops, Clock clock) {
         this.cards = cards;
         this.versions = versions;
+        this.changes = changes;
+        this.shops = shops;
         this.clock = clock;
     }
 
@@ -55,6 +65,30 @@ public class Cards {
     public CardEntry create(CardDocument document, String trial, String by) {
         StoredCard card = cards.save(new StoredCard(shortened(document.name()), cards.lastPosition() + 1, trial));
         return write(card, document, null, null, by);
+    }
+
+    /**
+     * Puts the cards into another order.
+     *
+     * @param seen the order the editor saw, by the cards' ids
+     * @param wanted the same ids in another order
+     * @return whether it was done; not where the order is another by now
+     */
+    @Transactional
+    public boolean reorder(List<Long> seen, List<Long> wanted, String by) {
+        List<StoredCard> now = cards.lockInOrder();
+        List<Long> ids = now.stream().map(StoredCard::id).toList();
+        if (!ids.equals(seen)
+                || wanted.size() != ids.size()
+                || !Set.copyOf(wanted).equals(Set.copyOf(ids))) {
+            return false;
+        }
+        if (!wanted.equals(ids)) {
+            now.forEach(card -> card.setPosition(wanted.indexOf(card.id()) + 1));
+            changes.keep(CardMove.of(now, ids, wanted), by);
+            shops.raiseRevision();
+        }
+        return true;
     }
 
     /**
@@ -102,18 +136,23 @@ public class Cards {
 
     /** Takes a card away; it can be put back. */
     @Transactional
-    public Optional<CardEntry> remove(long id) {
-        return cards.lockById(id).map(card -> {
-            card.setRemovedAt(clock.instant());
-            return entry(card);
-        });
+    public Optional<CardEntry> remove(long id, String by) {
+        return there(id, clock.instant(), What.REMOVED, by);
     }
 
     /** Puts a card back as it was. */
     @Transactional
-    public Optional<CardEntry> putBack(long id) {
+    public Optional<CardEntry> putBack(long id, String by) {
+        return there(id, null, What.PUT_BACK, by);
+    }
+
+    private Optional<CardEntry> there(long id, @Nullable Instant removedAt, What what, String by) {
         return cards.lockById(id).map(card -> {
-            card.setRemovedAt(null);
+            if ((card.removedAt() == null) != (removedAt == null)) {
+                card.setRemovedAt(removedAt);
+                changes.keep(Change.ofCard(id, card.name(), what, "", card.number(), card.number()), by);
+                shops.raiseRevision();
+            }
             return entry(card);
         });
     }
@@ -133,6 +172,15 @@ public class Cards {
             StoredCard card, CardDocument document, @Nullable Long before, @Nullable Long after, String by) {
         StoredVersion version = versions.saveAndFlush(new StoredVersion(
                 card.id(), versions.lastNumber(card.id()) + 1, document.write(), before, after, clock.instant(), by));
+        changes.keep(
+                Change.ofCard(
+                        card.id(),
+                        document.name(),
+                        card.number() == 0 ? What.MADE : What.DRAFT,
+                        "",
+                        card.number(),
+                        version.number()),
+                by);
         card.draftIs(version.number(), shortened(document.name()), clock.instant(), by);
         return entry(card, version);
     }

@@ -22,6 +22,8 @@ class StoredCard extends Stored {
     private Instant changedAt = Instant.EPOCH;
     private String changedBy = "";
     private @Nullable Instant removedAt;
+    private @Nullable Instant pausedAt;
+    private @Nullable String pausedBy;
 
     protected StoredCard() {}
 
@@ -59,6 +61,27 @@ class StoredCard extends Stored {
     @Nullable
     Instant removedAt() {
         return removedAt;
+    }
+
+    /** Since when it prices nothing; none while it does. */
+    @Nullable
+    Instant pausedAt() {
+        return pausedAt;
+    }
+
+    @Nullable
+    String pausedBy() {
+        return pausedBy;
+    }
+
+    /** Pauses it, or lets it price again where no moment is given. */
+    void pause(@Nullable Instant when, @Nullable String by) {
+        pausedAt = when;
+        pausedBy = by;
+    }
+
+    void setPosition(int place) {
+        position = place;
     }
 
     void setTrial(String json) {

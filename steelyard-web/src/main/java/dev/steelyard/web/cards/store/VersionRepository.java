@@ -18,4 +18,10 @@ interface VersionRepository extends Repository<StoredVersion, Long> {
     @Query("select v from StoredVersion v, StoredCard c"
             + " where c.id = v.cardId and c.number = v.number and c.removedAt is null")
     List<StoredVersion> drafts();
+
+    /** The versions of the cards that are there which are or were released. */
+    @Query("select v from StoredVersion v where exists (select r.id from StoredRelease r, StoredCard c"
+            + " where c.id = r.cardId and c.removedAt is null and r.withdrawnAt is null"
+            + " and r.cardId = v.cardId and r.number = v.number)")
+    List<StoredVersion> released();
 }

@@ -6,6 +6,7 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.shop.Shop;
 import java.time.LocalDate;
 import java.time.ZoneOffset;

@@ -10,11 +10,15 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.trial.CardTrial;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.CurvePicture;
 import dev.steelyard.web.picture.PieceDrawing;
 import dev.steelyard.web.shop.Shop;
+import dev.steelyard.web.shown.PieceShape;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -136,8 +140,8 @@ class CardPicturesTest {
     void aPieceIsDrawnAsItsShape(String shape, String says) {
         CardDocument document = example("cover-area");
         document.put("/shopPage/shape", shape);
-        PieceDrawing drawing =
-                Objects.requireNonNull(PieceShape.of(reading(document).card(), text(document)));
+        PieceDrawing drawing = Objects.requireNonNull(
+                PieceShape.of(reading(document).card(), text(document).answers()));
         assertThat(drawing.says()).isEqualTo(says);
         assertThat(drawing.shapes()).extracting(PieceDrawing.Shape::kind).contains("piece", "dimension");
         assertThat(drawing.labels()).extracting(PieceDrawing.Label::text).contains("500 cm");
@@ -146,11 +150,12 @@ class CardPicturesTest {
     @Test
     void aBoxHasThreeSidesAndNothingIsDrawnWhereNothingIsMeasured() {
         CardDocument box = example("cushion-volume-cases");
-        assertThat(Objects.requireNonNull(PieceShape.of(reading(box).card(), text(box)))
+        assertThat(Objects.requireNonNull(
+                                PieceShape.of(reading(box).card(), text(box).answers()))
                         .labels())
                 .hasSize(3);
         CardDocument lots = example("tray-lots");
-        assertThat(PieceShape.of(reading(lots).card(), text(lots))).isNull();
+        assertThat(PieceShape.of(reading(lots).card(), text(lots).answers())).isNull();
     }
 
     private Beam beam(CardDocument document) {

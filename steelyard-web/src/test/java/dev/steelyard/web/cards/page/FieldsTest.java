@@ -11,6 +11,7 @@ import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.words.FindingLine;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Currency;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.trial.TrialText;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

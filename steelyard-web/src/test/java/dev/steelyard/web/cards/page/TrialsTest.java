@@ -9,7 +9,14 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.trial.CardTrial;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.shop.Shop;
+import dev.steelyard.web.shown.AskView;
+import dev.steelyard.web.shown.BreakTable;
+import dev.steelyard.web.shown.BreakTable.Tier;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -85,10 +92,12 @@ class TrialsTest {
         TrialView view = view(COVER, filled(COVER, Map.of("a.length", "5", "u.length", "m", "quantity", "3")));
         assertThat(view.total()).isEqualTo("540.00");
         assertThat(view.billable()).isEqualTo("10 m²");
-        assertThat(view.asks().get(0).units()).extracting(TrialView.Unit::code).containsExactly("cm", "m");
+        assertThat(view.asks().get(0).units())
+                .extracting(AskView.UnitView::code)
+                .containsExactly("cm", "m");
         assertThat(view.asks().get(0).limits()).isEqualTo("150 to 1,200 cm");
         assertThat(view.asks().get(2).options())
-                .extracting(TrialView.Option::label)
+                .extracting(AskView.OptionView::label)
                 .containsExactly("plain", "with rope");
     }
 
@@ -193,15 +202,12 @@ class TrialsTest {
         CardTrial trial = CardTrial.read(filled(lots, Map.of("quantity", "1")), reading.card(), subject);
         ShopPreview preview = Objects.requireNonNull(
                 ShopPreview.of(Objects.requireNonNull(reading.prepared()), subject, trial.asked()));
-        assertThat(preview.mark()).isEqualTo("save up to 16.7 %");
         assertThat(preview.suffix()).isNull();
-        assertThat(preview.breaks())
-                .extracting(ShopPreview.Line::from)
-                .containsExactly("One set", "2 pieces", "3 pieces");
-        assertThat(preview.breaks())
-                .extracting(ShopPreview.Line::line)
-                .containsExactly("", "You save 6.00 on two", "16.7 %");
-        assertThat(preview.breaks()).extracting(ShopPreview.Line::saves).containsExactly("", "8.8 %", "16.7 %");
+        BreakTable table = Objects.requireNonNull(preview.table());
+        assertThat(table.mark()).isEqualTo("save up to 16.7 %");
+        assertThat(table.tiers()).extracting(Tier::title).containsExactly("One set", "2 pieces", "3 pieces");
+        assertThat(table.tiers()).extracting(Tier::line).containsExactly("", "You save 6.00 on two", "16.7 %");
+        assertThat(table.tiers()).extracting(Tier::saves).containsExactly("", "8.8 %", "16.7 %");
     }
 
     @Test

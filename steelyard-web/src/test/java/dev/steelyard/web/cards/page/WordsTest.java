@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.cards.words.DocumentChanges;
+import dev.steelyard.web.cards.words.PlaceWords;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.words;
 
 import dev.steelyard.web.cards.store.CardDocument;
 import java.util.ArrayList;
@@ -8,7 +8,7 @@ import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
 /** How two drafts differ, in words: where, what it was, what it is. */
-final class DocumentChanges {
+public final class DocumentChanges {
 
     private static final int MOST = 30;
     private static final int SHOWN = 60;
@@ -17,7 +17,7 @@ final class DocumentChanges {
 
     private DocumentChanges() {}
 
-    static List<String> between(CardDocument before, CardDocument after) {
+    public static List<String> between(CardDocument before, CardDocument after) {
         DocumentChanges found = new DocumentChanges();
         found.compare("", before.card(), after.card());
         if (!before.weights().equals(after.weights())) {

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.trial;
 
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
@@ -19,32 +19,32 @@ import org.jspecify.annotations.Nullable;
  *
  * @param goods all that are sold
  */
-record Subject(Shop shop, List<CustomerGroup> groups, List<Product> goods, LocalDate today) {
+public record Subject(Shop shop, List<CustomerGroup> groups, List<Product> goods, LocalDate today) {
 
-    static Subject of(Shops shops, Books books) {
+    public static Subject of(Shops shops, Books books) {
         BookInForce book = books.inForce();
         return new Subject(book.shop(), shops.groups(), book.goods(), shops.today());
     }
 
-    List<String> groupNames() {
+    public List<String> groupNames() {
         return groups.stream().map(CustomerGroup::name).toList();
     }
 
     /** What products are called, by their SKU. */
-    Map<String, String> names() {
+    public Map<String, String> names() {
         Map<String, String> names = new HashMap<>();
         goods.forEach(product -> names.put(product.sku().value(), product.name()));
         return names;
     }
 
     /** The goods a card covers, by name. */
-    List<Product> covered(RateCard card) {
+    public List<Product> covered(RateCard card) {
         return goods.stream().filter(card.covers()::covers).toList();
     }
 
     /** What a SKU orders. */
     @Nullable
-    Item item(String sku) {
+    public Item item(String sku) {
         return goods.stream()
                 .flatMap(product -> product.items().stream())
                 .filter(item -> item.sku().value().equals(sku))

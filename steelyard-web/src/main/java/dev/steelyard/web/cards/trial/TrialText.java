@@ -1,14 +1,14 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.trial;
 
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
-import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.shown.TypedAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.LinkedHashMap;
@@ -19,26 +19,26 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The trial as typed: what is ordered, of what, by whom, when, and the answers to all that is asked. */
-record TrialText(Map<String, String> fields) {
+public record TrialText(Map<String, String> fields) {
 
-    static final String SKU = "sku";
-    static final String GROUP = "group";
-    static final String DAY = "day";
-    static final String QUANTITY = "quantity";
-    static final String PACK = "pack";
-    static final String ANSWER = "a.";
-    static final String UNIT = "u.";
+    public static final String SKU = "sku";
+    public static final String GROUP = "group";
+    public static final String DAY = "day";
+    public static final String QUANTITY = "quantity";
+    public static final String PACK = "pack";
+    public static final String ANSWER = TypedAnswers.ANSWER;
+    public static final String UNIT = TypedAnswers.UNIT;
     /** The measurement that the price is drawn over. */
-    static final String OVER = "over";
+    public static final String OVER = "over";
     /** Whether several trials are shown side by side. */
-    static final String MANY = "many";
+    public static final String MANY = "many";
 
-    TrialText {
+    public TrialText {
         fields = Map.copyOf(fields);
     }
 
     /** Reads what {@link #write} wrote. */
-    static TrialText read(String json) {
+    public static TrialText read(String json) {
         Map<String, String> fields = new LinkedHashMap<>();
         JsonNode root = Json.read(json);
         root.properties()
@@ -47,7 +47,7 @@ record TrialText(Map<String, String> fields) {
     }
 
     /** As it is kept. */
-    String write() {
+    public String write() {
         ObjectNode node = Json.object();
         fields.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -59,14 +59,19 @@ record TrialText(Map<String, String> fields) {
         return fields.getOrDefault(field, "");
     }
 
-    TrialText with(String field, String value) {
+    public TrialText with(String field, String value) {
         Map<String, String> changed = new LinkedHashMap<>(fields);
         changed.put(field, value);
         return new TrialText(changed);
     }
 
+    /** The answers typed. */
+    public TypedAnswers answers() {
+        return new TypedAnswers(fields, get(PACK));
+    }
+
     /** With a sensible answer to everything that nothing was typed for yet. */
-    TrialText filledFor(RateCard card, Subject subject) {
+    public TrialText filledFor(RateCard card, Subject subject) {
         Map<String, String> filled = new LinkedHashMap<>(fields);
         if (subject.item(get(SKU)) == null) {
             List<Product> covered = subject.covered(card);
@@ -86,7 +91,7 @@ record TrialText(Map<String, String> fields) {
                 filled.putIfAbsent(UNIT + ask.name(), measurement.unit().code());
             }
         }
-        packs(card).stream().findFirst().ifPresent(pack -> filled.putIfAbsent(PACK, pack));
+        TypedAnswers.packs(card).stream().findFirst().ifPresent(pack -> filled.putIfAbsent(PACK, pack));
         return new TrialText(filled);
     }
 
@@ -96,16 +101,6 @@ record TrialText(Map<String, String> fields) {
                 .filter(item -> item.variant() == null || item.variant().shelfPrice() == null)
                 .findFirst()
                 .orElse(product.items().get(0));
-    }
-
-    /** The names of the packs that can be picked. */
-    static List<String> packs(RateCard card) {
-        return card.cases().all().stream()
-                .filter(one -> one.piece() instanceof PiecePrice.Packs)
-                .flatMap(
-                        one -> ((PiecePrice.Packs) one.piece()).packs().stream().map(PiecePrice.Pack::name))
-                .distinct()
-                .toList();
     }
 
     private static String start(Choice choice) {

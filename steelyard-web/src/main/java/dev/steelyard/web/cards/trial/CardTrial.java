@@ -1,11 +1,8 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.trial;
 
-import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Measurement;
-import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
@@ -37,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param quantity none where it cannot be read
  * @param faults of what cannot be read, before any price is asked for
  */
-record CardTrial(
+public record CardTrial(
         @Nullable Item item,
         @Nullable Long quantity,
         Answers answers,
@@ -45,9 +42,9 @@ record CardTrial(
         LocalDate day,
         List<Fault> faults) {
 
-    static final Place DAY = new Place("day");
+    public static final Place DAY = new Place("day");
 
-    static CardTrial read(TrialText text, RateCard card, Subject subject) {
+    public static CardTrial read(TrialText text, RateCard card, Subject subject) {
         List<Fault> faults = new ArrayList<>();
         Item item = subject.item(text.get(TrialText.SKU));
         if (item == null) {
@@ -67,46 +64,19 @@ record CardTrial(
         return new CardTrial(
                 item,
                 pieces == null ? null : pieces.longValueExact(),
-                answers(text, card),
+                text.answers().answers(card),
                 new Customer(known ? group : null),
                 day == null ? subject.today() : day,
                 List.copyOf(faults));
     }
 
-    private static Answers answers(TrialText text, RateCard card) {
-        Map<String, Answer> byName = new LinkedHashMap<>();
-        String pack = text.get(TrialText.PACK);
-        boolean picked = !pack.isEmpty() && TrialText.packs(card).contains(pack);
-        for (Ask ask : card.asks()) {
-            if (picked && isOwnAmount(card, ask.name())) {
-                continue;
-            }
-            String typed = text.get(TrialText.ANSWER + ask.name());
-            if (ask instanceof Measurement measurement) {
-                String unit = text.get(TrialText.UNIT + ask.name());
-                boolean own = unit.isEmpty() || unit.equals(measurement.unit().code());
-                byName.put(ask.name(), new Answer.Typed(typed, own ? null : unit));
-            } else if (!typed.isEmpty()) {
-                byName.put(ask.name(), Answer.of(typed));
-            }
-        }
-        return new Answers(byName, picked ? pack : null);
-    }
-
-    private static boolean isOwnAmount(RateCard card, String name) {
-        return card.cases().all().stream()
-                .anyMatch(one -> one.piece() instanceof PiecePrice.Packs packs
-                        && packs.own() != null
-                        && packs.own().by().equals(name));
-    }
-
     /** The same of another quantity. */
-    CardTrial of(long pieces) {
+    public CardTrial of(long pieces) {
         return new CardTrial(item, pieces, answers, customer, day, faults);
     }
 
     /** The same with another answer. */
-    CardTrial answering(String name, BigDecimal value) {
+    public CardTrial answering(String name, BigDecimal value) {
         Map<String, Answer> changed = new LinkedHashMap<>(answers.byName());
         changed.put(name, new Answer.Number(value, null));
         return new CardTrial(item, quantity, new Answers(changed, answers.pack()), customer, day, faults);
@@ -114,12 +84,12 @@ record CardTrial(
 
     /** As the core asks for it; none where it cannot be read. */
     @Nullable
-    Asked asked() {
+    public Asked asked() {
         return item == null || quantity == null ? null : new Asked(item, quantity, answers, customer.group(), day);
     }
 
     /** Its price under a card that stands above the shelf price, whatever state it is in, as the shop would price it. */
-    LineResult price(PreparedCard card, Subject subject) {
+    public LineResult price(PreparedCard card, Subject subject) {
         if (!faults.isEmpty()) {
             return new RefusedLine(faults);
         }

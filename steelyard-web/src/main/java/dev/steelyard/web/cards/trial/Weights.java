@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.trial;
 
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.RateCard;
@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Check weights: trials kept with what they must come to. Each is an order of the open format with a name. */
-final class Weights {
+public final class Weights {
 
     private Weights() {}
 
@@ -34,10 +34,10 @@ final class Weights {
      * @param found what it comes to; empty where the card cannot be priced
      * @param holds whether they are the same
      */
-    record View(int index, String name, String asked, String wanted, String found, boolean holds) {}
+    public record View(int index, String name, String asked, String wanted, String found, boolean holds) {}
 
     /** The trial as a check weight, with what it comes to. */
-    static ObjectNode of(CardTrial trial, TrialText text, RateCard card, LineResult result) {
+    public static ObjectNode of(CardTrial trial, TrialText text, RateCard card, LineResult result) {
         ObjectNode weight = Json.object();
         weight.put("name", words(trial, card));
         weight.put("sku", text.get(TrialText.SKU));
@@ -65,7 +65,7 @@ final class Weights {
     }
 
     /** Makes a check weight want what its trial now comes to. */
-    static void expect(ObjectNode weight, LineResult result) {
+    public static void expect(ObjectNode weight, LineResult result) {
         ObjectNode expect = weight.putObject("expect");
         if (result instanceof PricedLine line) {
             expect.put("line", line.total().toString());
@@ -97,7 +97,7 @@ final class Weights {
     }
 
     /** A check weight as a trial. */
-    static TrialText trial(JsonNode weight) {
+    public static TrialText trial(JsonNode weight) {
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put(TrialText.SKU, weight.path("sku").asString(""));
         fields.put(TrialText.QUANTITY, weight.path("quantity").asString("1"));
@@ -121,7 +121,8 @@ final class Weights {
     }
 
     /** All of a card’s, priced anew where it can be. */
-    static List<View> views(CardDocument document, RateCard card, @Nullable PreparedCard prepared, Subject subject) {
+    public static List<View> views(
+            CardDocument document, RateCard card, @Nullable PreparedCard prepared, Subject subject) {
         List<View> views = new ArrayList<>();
         for (int i = 0; i < document.weights().size(); i++) {
             JsonNode weight = document.weights().get(i);
@@ -159,7 +160,7 @@ final class Weights {
     }
 
     /** As the core holds a card against them; those whose goods are gone are left out. */
-    static List<CheckWeight> kept(CardDocument document, RateCard card, Subject subject) {
+    public static List<CheckWeight> kept(CardDocument document, RateCard card, Subject subject) {
         List<CheckWeight> kept = new ArrayList<>();
         for (JsonNode weight : document.weights()) {
             Asked asked = CardTrial.read(trial(weight), card, subject).asked();

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.words;
 
 import dev.steelyard.web.cards.store.CardDocument;
 import java.util.ArrayList;
@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** Which goods, customers and times a card is for, in words. */
-final class CoversWords {
+public final class CoversWords {
 
     private static final Map<String, String> KINDS = new LinkedHashMap<>();
 
@@ -29,7 +29,7 @@ final class CoversWords {
      *
      * @param names what products are called, by their SKU
      */
-    static String of(CardDocument document, Map<String, String> names) {
+    public static String of(CardDocument document, Map<String, String> names) {
         JsonNode covers = document.at("/covers");
         List<String> goods = new ArrayList<>();
         KINDS.forEach((kind, words) -> {

@@ -1,9 +1,9 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.words;
 
 import java.util.Map;
 
 /** Places in a card in words: “/cases/0/piece/rate/price” is “Case 1, rate, price”. */
-final class PlaceWords {
+public final class PlaceWords {
 
     private static final Map<String, String> WORDS = Map.ofEntries(
             Map.entry("asks", "ask"),
@@ -34,7 +34,7 @@ final class PlaceWords {
 
     private PlaceWords() {}
 
-    static String of(String at) {
+    public static String of(String at) {
         StringBuilder words = new StringBuilder();
         for (String step : at.split("/")) {
             if (step.isEmpty() || step.equals("piece")) {

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.cards.words;
 
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.Mend;
@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param at where the mend changes the card
  * @param kind how: put, remove, on, off
  */
-record FindingLine(
+public record FindingLine(
         String title,
         String message,
         boolean note,
@@ -24,7 +24,7 @@ record FindingLine(
         String kind,
         String value) {
 
-    static FindingLine of(Finding finding) {
+    public static FindingLine of(Finding finding) {
         Mend mend = finding.mend();
         String label = null;
         String at = "";

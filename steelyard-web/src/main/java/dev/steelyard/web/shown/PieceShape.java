@@ -1,9 +1,10 @@
-package dev.steelyard.web.cards.page;
+package dev.steelyard.web.shown;
 
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShopPage.Shape;
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.picture.PieceDrawing;
@@ -14,15 +15,15 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** Finds out which of a card's measurements are the sides of the piece, and draws it as the trial says. */
-final class PieceShape {
+/** Finds out which of a card's measurements are the sides of the piece, and draws it as it is typed. */
+public final class PieceShape {
 
     private static final int MOST_SIDES = 3;
 
     private PieceShape() {}
 
     /** None where there is nothing to draw, or a side cannot be read. */
-    static @Nullable PieceDrawing of(RateCard card, TrialText trial) {
+    public static @Nullable PieceDrawing of(RateCard card, TypedAnswers typed) {
         List<Measurement> lengths = sides(card);
         Shape shape = shape(card, lengths);
         if (shape == Shape.NONE || lengths.size() < shape.sides()) {
@@ -30,7 +31,7 @@ final class PieceShape {
         }
         List<Side> sides = new ArrayList<>();
         for (Measurement ask : lengths) {
-            Side side = side(ask, trial);
+            Side side = side(ask, typed);
             if (side == null) {
                 return null;
             }
@@ -77,10 +78,12 @@ final class PieceShape {
                 .toList();
     }
 
-    private static @Nullable Side side(Measurement ask, TrialText trial) {
-        BigDecimal value =
-                DecimalText.read(trial.get(TrialText.ANSWER + ask.name())).value();
-        Unit unit = Unit.of(trial.get(TrialText.UNIT + ask.name())).orElse(ask.unit());
+    private static @Nullable Side side(Measurement ask, TypedAnswers typed) {
+        Answer.Typed answer = (Answer.Typed) Answer.pasted(typed.answer(ask.name()), typed.unit(ask.name()));
+        BigDecimal value = DecimalText.read(answer.text()).value();
+        Unit unit = Unit.of(Objects.requireNonNullElse(answer.unit(), ""))
+                .filter(one -> one.dimension().equals(ask.unit().dimension()))
+                .orElse(ask.unit());
         if (value == null || value.signum() <= 0) {
             return null;
         }

@@ -1,0 +1,12 @@
+package dev.steelyard.web.book;
+
+import dev.steelyard.core.prepared.PreparedCard;
+
+/**
+ * A version of a card that prices now or will later.
+ *
+ * @param id of the card
+ * @param number of the version
+ * @param card covering only the time in which this version counts
+ */
+public record CardInForce(long id, long number, PreparedCard card) {}

@@ -1,0 +1,11 @@
+package dev.steelyard.web.book;
+
+import dev.steelyard.web.shop.Shop;
+import java.util.List;
+
+/** Whoever keeps the rate cards. */
+public interface CardsInForce {
+
+    /** What is live, paused or planned, in the order in which cards are tried; in the caller's transaction. */
+    List<CardInForce> of(Shop shop);
+}

@@ -1,0 +1,44 @@
+package dev.steelyard.web.cards.store;
+
+import dev.steelyard.web.history.Change;
+import dev.steelyard.web.history.Subject;
+import dev.steelyard.web.history.What;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Another order of cards, as history tells it: by the one card that was moved, where it was only one. */
+final class CardMove {
+
+    private CardMove() {}
+
+    static Change of(List<StoredCard> cards, List<Long> before, List<Long> after) {
+        for (StoredCard card : cards) {
+            if (without(before, card.id()).equals(without(after, card.id()))) {
+                return new Change(
+                        Subject.ORDER,
+                        card.id(),
+                        card.name(),
+                        What.MOVED,
+                        "",
+                        Map.of("place", "" + (before.indexOf(card.id()) + 1)),
+                        Map.of("place", "" + (after.indexOf(card.id()) + 1)));
+            }
+        }
+        return new Change(
+                Subject.ORDER, 0, "Several cards", What.MOVED, "", places(cards, before), places(cards, after));
+    }
+
+    private static List<Long> without(List<Long> ids, long one) {
+        List<Long> rest = new ArrayList<>(ids);
+        rest.remove(one);
+        return rest;
+    }
+
+    private static Map<String, String> places(List<StoredCard> cards, List<Long> order) {
+        Map<String, String> places = new LinkedHashMap<>();
+        cards.forEach(card -> places.put(card.name(), "" + (order.indexOf(card.id()) + 1)));
+        return places;
+    }
+}

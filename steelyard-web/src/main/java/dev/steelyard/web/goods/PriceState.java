@@ -1,0 +1,56 @@
+package dev.steelyard.web.goods;
+
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.number.Decimals;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** The prices of one of the goods as names and figures, as history keeps them: “from 10 for Boatyard”, 6.35. */
+final class PriceState {
+
+    private static final int LEAST_DECIMALS = 2;
+
+    private final Map<String, String> figures = new LinkedHashMap<>();
+
+    private PriceState() {}
+
+    static Map<String, String> of(StoredProduct product) {
+        PriceState state = new PriceState();
+        state.put("shelf price", product.shelfPrice());
+        state.rows(product, null, "");
+        product.variants().forEach(variant -> {
+            state.put(variant.name() + ": shelf price", variant.shelfPrice());
+            state.rows(product, variant.id(), variant.name() + ": ");
+        });
+        if (!product.rows().isEmpty()) {
+            state.figures.put(
+                    "counts", product.rowsOver() == Over.LINE ? "each line by itself" : "all variants together");
+        }
+        state.figures.put("sold", product.removedAt() == null ? "yes" : "no");
+        return state.figures;
+    }
+
+    private void rows(StoredProduct product, @Nullable Long variantId, String lead) {
+        product.rows().stream()
+                .filter(row -> row.isOf(variantId))
+                .map(StoredPriceRow::toBreak)
+                .forEach(row -> put(
+                        lead + "from " + row.from().toPlainString()
+                                + (row.group() == null ? "" : " for " + row.group())
+                                + (row.validity().from() == null
+                                        ? ""
+                                        : " since " + row.validity().from())
+                                + (row.validity().until() == null
+                                        ? ""
+                                        : " until " + row.validity().until()),
+                        row.value()));
+    }
+
+    private void put(String name, @Nullable BigDecimal price) {
+        if (price != null) {
+            figures.put(name, Decimals.plain(price, LEAST_DECIMALS));
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package dev.steelyard.web.history;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** What a change is about. */
+public enum Subject {
+    CARD("card", "Rate card"),
+    PRICES("prices", "Prices"),
+    ORDER("order", "Order of cards");
+
+    private final String code;
+    private final String words;
+
+    Subject(String code, String words) {
+        this.code = code;
+        this.words = words;
+    }
+
+    /** The word in addresses. */
+    public String code() {
+        return code;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    static Optional<Subject> of(String code) {
+        return Arrays.stream(values())
+                .filter(subject -> subject.code.equals(code))
+                .findFirst();
+    }
+}

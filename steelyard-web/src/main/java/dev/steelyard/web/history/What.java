@@ -1,0 +1,28 @@
+package dev.steelyard.web.history;
+
+/** What was done. */
+public enum What {
+    MADE("made"),
+    DRAFT("changed the draft of"),
+    LIVE("put live"),
+    WENT_BACK("went back to an older version of"),
+    SCHEDULED("set a start for"),
+    WITHDRAWN("took back the start of"),
+    PAUSED("paused"),
+    RESUMED("resumed"),
+    REMOVED("took away"),
+    PUT_BACK("put back"),
+    PRICES("changed prices of"),
+    MOVED("moved in the order");
+
+    private final String words;
+
+    What(String words) {
+        this.words = words;
+    }
+
+    /** “Maren … boat covers”. */
+    public String words() {
+        return words;
+    }
+}
