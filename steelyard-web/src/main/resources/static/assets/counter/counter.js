@@ -1,4 +1,4 @@
-// The counter: one more or less, lots that are picked, and forms that send themselves. Prices come from the server; its
+// The counter: one more or less, and forms that send themselves. Prices come from the server; its
 // answer is the whole product form, morphed into the page so that hands and focus stay where they are.
 "use strict";
 
@@ -6,12 +6,6 @@ document.documentElement.classList.add("scripted");
 
 const product = {
   typed: new Set(), // names of fields typed in since the last request went out
-
-  quantity(value) {
-    const field = document.getElementById("quantity");
-    field.value = String(value);
-    field.dispatchEvent(new Event("input", { bubbles: true }));
-  },
 };
 
 Idiomorph.defaults.ignoreActiveValue = true;
@@ -23,14 +17,10 @@ Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !(node.tagName === "S
 document.addEventListener("click", (event) => {
   const step = event.target.closest("[data-step]");
   if (step) {
-    const typed = document.getElementById("quantity").value.trim();
-    const now = /^\d+$/.test(typed) ? Number(typed) : 0;
-    product.quantity(Math.max(1, now + Number(step.dataset.step)));
-  }
-  const lot = event.target.closest("[data-quantity]");
-  if (lot) {
-    event.preventDefault();
-    product.quantity(lot.dataset.quantity);
+    const field = document.getElementById("quantity");
+    const now = /^\d+$/.test(field.value.trim()) ? Number(field.value) : 0;
+    field.value = String(Math.max(1, now + Number(step.dataset.step)));
+    field.dispatchEvent(new Event("input", { bubbles: true }));
   }
 });
 

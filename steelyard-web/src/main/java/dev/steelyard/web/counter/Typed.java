@@ -40,11 +40,13 @@ record Typed(String sku, String quantity, TypedAnswers answers, List<String> var
         for (int piece = 1; piece <= MOST_PICKED && form.containsKey(VARIANT + piece); piece++) {
             variants.add(last(form.getOrDefault(VARIANT + piece, List.of())));
         }
-        String picked = last(form.getOrDefault("pick", List.of()));
         String quantity = form.containsKey("quantity") ? last(form.getOrDefault("quantity", List.of())) : "1";
+        String picked = last(form.getOrDefault("pick", List.of()));
+        // a quantity that was typed since the page was made counts over the lot picked on it
+        boolean typed = !quantity.equals(last(form.getOrDefault("was", List.of(quantity))));
         return new Typed(
                 variants.isEmpty() ? sku : variants.get(0),
-                picked.isEmpty() ? quantity : picked,
+                picked.isEmpty() || typed ? quantity : picked,
                 new TypedAnswers(fields, last(form.getOrDefault("pack", List.of()))),
                 List.copyOf(variants),
                 form.containsKey(SENT));

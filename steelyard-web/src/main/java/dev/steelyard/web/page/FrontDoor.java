@@ -9,6 +9,6 @@ class FrontDoor {
 
     @GetMapping("/")
     String home() {
-        return "redirect:/goods";
+        return "redirect:/today";
     }
 }

@@ -4,12 +4,15 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A price over one measurement: lines between the points where it jumps, the trial on them. All places in pixels.
  *
  * @param lines each as the points of a polyline
+ * @param beside the same of another card to be compared with; empty for none
  * @param sampled whether some of it is drawn through sampled points only
  * @param rows the same numbers, for a table
  */
@@ -17,6 +20,7 @@ public record CurvePicture(
         String name,
         String unit,
         List<String> lines,
+        List<String> beside,
         List<Level> levels,
         List<Level> marks,
         @Nullable Trial trial,
@@ -47,35 +51,31 @@ public record CurvePicture(
      * Draws it.
      *
      * @param stretches of points, each without a jump
+     * @param other the same of another card, drawn over the same axes
      * @param on the trial; none where it has no price
      */
     public static CurvePicture draw(
             String name,
             String unit,
             List<List<Point>> stretches,
+            List<List<Point>> other,
             @Nullable Point on,
             String says,
             boolean sampled,
             List<Row> rows) {
-        List<Point> all = stretches.stream().flatMap(List::stream).toList();
+        List<Point> all = Stream.concat(stretches.stream(), other.stream())
+                .flatMap(List::stream)
+                .toList();
         double from = all.stream().mapToDouble(Point::x).min().orElse(0);
         double until = all.stream().mapToDouble(Point::x).max().orElse(1);
         double width = until > from ? until - from : 1;
         PriceAxis prices = PriceAxis.over(
                 all.stream().map(point -> BigDecimal.valueOf(point.price())).toList());
-        List<String> lines = new ArrayList<>();
-        for (List<Point> stretch : stretches) {
-            StringBuilder line = new StringBuilder();
-            for (Point point : stretch) {
-                line.append(
-                        String.format(Locale.ROOT, "%.1f,%.1f ", x(point.x(), from, width), y(point.price(), prices)));
-            }
-            lines.add(line.toString().strip());
-        }
         return new CurvePicture(
                 name,
                 unit,
-                lines,
+                lines(stretches, from, width, prices),
+                lines(other, from, width, prices),
                 prices.lines().stream()
                         .map(price -> new Level(y(price.doubleValue(), prices), price.toPlainString()))
                         .toList(),
@@ -89,6 +89,15 @@ public record CurvePicture(
                                 says),
                 sampled,
                 rows);
+    }
+
+    private static List<String> lines(List<List<Point>> stretches, double from, double width, PriceAxis prices) {
+        return stretches.stream()
+                .map(stretch -> stretch.stream()
+                        .map(point -> String.format(
+                                Locale.ROOT, "%.1f,%.1f", x(point.x(), from, width), y(point.price(), prices)))
+                        .collect(Collectors.joining(" ")))
+                .toList();
     }
 
     private static double x(double value, double from, double width) {

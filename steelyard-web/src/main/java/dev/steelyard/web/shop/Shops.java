@@ -2,6 +2,7 @@ package dev.steelyard.web.shop;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -60,6 +61,11 @@ public class Shops {
     public List<CustomerGroup> groups() {
         return entities.createQuery("select g from CustomerGroup g order by g.name", CustomerGroup.class)
                 .getResultList();
+    }
+
+    /** The moment it is. */
+    public Instant instant() {
+        return clock.instant();
     }
 
     /** The calendar day in the shop's time zone. */

@@ -91,27 +91,22 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             long least = ladder.soldFrom() == null
                     ? Quantity.LEAST
                     : ladder.soldFrom().longValue();
-            BigDecimal undiscounted = undiscounted(lots).orElse(null);
+            BigDecimal first = undiscounted(lots).orElse(null);
             List<Tier> tiers = new ArrayList<>();
-            BigDecimal mostSaved = BigDecimal.ZERO;
+            Saving most = Saving.NONE;
             if (!lots && breaks.pieces(0) > least) {
-                tiers.add(tier(least, breaks.pieces(0) - 1, null, undiscounted, counted));
+                tiers.add(tier(least, breaks.pieces(0) - 1, null, null, Saving.NONE, counted));
             }
             for (int i = 0; i < Math.min(breaks.size(), MOST); i++) {
+                long from = breaks.pieces(i);
                 long last = i + 1 < breaks.size() ? breaks.pieces(i + 1) - 1 : last(lots);
-                tiers.add(tier(breaks.pieces(i), last, breaks.get(i), undiscounted, counted));
-                BigDecimal each = priced(breaks.pieces(i)).map(PieceTiers::each).orElse(undiscounted);
-                if (undiscounted != null && each != null) {
-                    mostSaved = mostSaved.max(undiscounted.subtract(each));
-                }
+                PricedLine line = priced(from).orElse(null);
+                Saving saving = Saving.of(first, line);
+                most = saving.more(most);
+                tiers.add(tier(from, last, breaks.get(i), line, saving, counted));
             }
-            boolean saves = card.card().shopPage().saving() && mostSaved.signum() > 0 && undiscounted != null;
-            return new BreakTable(
-                    style(card),
-                    true,
-                    lots,
-                    saves ? "save up to " + Show.percent(mostSaved, undiscounted) : null,
-                    tiers);
+            String mark = card.card().shopPage().saving() && most.some() ? "save up to " + most.percent() : null;
+            return new BreakTable(style(card), true, lots, mark, tiers);
         }
 
         private long last(boolean lots) {
@@ -136,25 +131,21 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                     : priced(ladder.soldFrom().longValue());
         }
 
-        private Tier tier(long from, long last, @Nullable Break row, @Nullable BigDecimal first, long counted) {
-            PricedLine line = priced(from).orElse(null);
+        private Tier tier(
+                long from, long last, @Nullable Break row, @Nullable PricedLine at, Saving saving, long counted) {
+            PricedLine line = at != null ? at : row == null ? priced(from).orElse(null) : null;
             BigDecimal each = line == null ? null : each(line);
-            BigDecimal saved = first == null || each == null
-                    ? BigDecimal.ZERO
-                    : first.subtract(each).max(BigDecimal.ZERO);
-            String saves = saved.signum() > 0 && first != null ? Show.percent(saved, first) : written(row, line);
-            String range = range(from, last);
             BreakWords words = row == null ? BreakWords.NONE : row.words();
             String title =
                     !words.title().isEmpty() ? words.title() : Show.whole(from) + (from == 1 ? " piece" : " pieces");
             return new Tier(
                     from,
-                    range,
+                    range(from, last),
                     title,
                     each == null ? "" : Show.money(each, each.scale()),
                     line == null ? "" : Show.money(line.total().value(), minor),
-                    saves,
-                    line == null || each == null ? "" : second(words, each, line, saved, first),
+                    saving.some() ? saving.percent() : written(row, line),
+                    line == null || each == null ? "" : second(words, each, line, saving),
                     words.mark(),
                     counted >= from && counted <= last);
         }
@@ -166,16 +157,15 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                     : "";
         }
 
-        private String second(
-                BreakWords words, BigDecimal each, PricedLine line, BigDecimal saved, @Nullable BigDecimal first) {
+        private String second(BreakWords words, BigDecimal each, PricedLine line, Saving saving) {
             String figure =
                     switch (words.figure()) {
                         case NONE -> "";
                         case EACH -> Show.money(each, minor);
                         case TOTAL -> Show.money(line.total().value(), minor);
-                        case SAVED_EACH -> Show.money(saved, minor);
-                        case SAVED_IN_ALL -> Show.money(saved.multiply(BigDecimal.valueOf(line.quantity())), minor);
-                        case SAVED_PERCENT -> first == null || first.signum() == 0 ? "" : Show.percent(saved, first);
+                        case SAVED_EACH -> Show.money(saving.each(minor), minor);
+                        case SAVED_IN_ALL -> Show.money(saving.inAll(), minor);
+                        case SAVED_PERCENT -> saving.percent();
                     };
             return (words.before() + " " + figure + " " + words.after()).strip().replace("  ", " ");
         }

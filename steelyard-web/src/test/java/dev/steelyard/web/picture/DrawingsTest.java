@@ -115,6 +115,7 @@ class DrawingsTest {
                 "Length",
                 "cm",
                 List.of(List.of(new CurvePicture.Point(150, 88.5), new CurvePicture.Point(1200, 88.5))),
+                List.of(),
                 new CurvePicture.Point(1100, 88.5),
                 "1100 cm → 88.50",
                 false,

@@ -10,8 +10,10 @@ import dev.steelyard.web.cards.page.CardOverview;
 import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.store.CardEntry;
 import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -26,6 +28,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -53,11 +56,71 @@ class CardsController {
 
     @GetMapping
     String list(@RequestParam @Nullable Long removed, Model model) {
-        List<CardEntry> entries = cards.inOrder();
-        model.addAttribute("cards", overview.lines(entries));
         model.addAttribute(
                 "removed", removed == null ? null : cards.find(removed).orElse(null));
-        return "cards/list";
+        return list(new Winner.Question("", "", "", "", false), null, model);
+    }
+
+    private String list(Winner.Question asked, @Nullable String notice, Model model) {
+        model.addAttribute("cards", overview.lines(cards.inOrder()));
+        model.addAttribute("notice", notice);
+        model.addAttribute("countries", Countries.all());
+        return winner(asked, "cards/list", model);
+    }
+
+    private String winner(Winner.Question asked, String view, Model model) {
+        List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
+        model.addAttribute("groups", groups);
+        model.addAttribute("winner", Winner.of(asked, books.inForce(), groups, shops.now()));
+        return view;
+    }
+
+    /** Which card prices an order, and why the others do not. */
+    @GetMapping("/winner")
+    String winner(
+            @RequestParam(defaultValue = "") String sku,
+            @RequestParam(defaultValue = "") String group,
+            @RequestParam(defaultValue = "") String country,
+            @RequestParam(defaultValue = "") String day,
+            @RequestParam(defaultValue = "false") boolean signedIn,
+            @RequestHeader(value = "HX-Request", required = false) @Nullable String background,
+            Model model) {
+        Winner.Question asked = new Winner.Question(sku, group, country, day, signedIn);
+        return background == null ? list(asked, null, model) : winner(asked, "cards/winner :: verdicts", model);
+    }
+
+    /**
+     * Puts the cards into another order: the one that is sent, in which one card may be moved by a step.
+     *
+     * @param seen the order the page showed
+     * @param order the order wanted
+     * @param move the card to be moved, by its place among them and up or down: “3 up”; empty for none
+     */
+    @PostMapping("/order")
+    String reorder(
+            @RequestParam List<Long> seen,
+            @RequestParam List<Long> order,
+            @RequestParam(defaultValue = "") String move,
+            @RequestParam(defaultValue = "") String sku,
+            @RequestParam(defaultValue = "") String group,
+            @RequestParam(defaultValue = "") String country,
+            @RequestParam(defaultValue = "") String day,
+            @RequestParam(defaultValue = "false") boolean signedIn,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        boolean done = cards.reorder(seen, Moves.moved(order, move), who.name());
+        if (done) {
+            books.refresh();
+        } else {
+            response.setStatus(HttpStatus.CONFLICT.value());
+        }
+        return list(
+                new Winner.Question(sku, group, country, day, signedIn),
+                done
+                        ? null
+                        : "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.",
+                model);
     }
 
     @GetMapping("/new")

@@ -4,6 +4,7 @@ import dev.steelyard.format.CardWriter;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.live.Standings;
 import dev.steelyard.web.cards.page.CardPage.Notice;
 import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.store.CardEntry;
@@ -46,12 +47,14 @@ class CardPageController {
 
     private final Cards cards;
     private final CardPages pages;
+    private final Standings standings;
     private final Shops shops;
     private final Books books;
 
-    CardPageController(Cards cards, CardPages pages, Shops shops, Books books) {
+    CardPageController(Cards cards, CardPages pages, Standings standings, Shops shops, Books books) {
         this.cards = cards;
         this.pages = pages;
+        this.standings = standings;
         this.shops = shops;
         this.books = books;
     }
@@ -178,6 +181,7 @@ class CardPageController {
             CardForm form,
             @Nullable Notice notice) {
         model.addAttribute("page", pages.page(entry, kept, typed, form, subject(), notice));
+        model.addAttribute("standing", standings.of(entry.id(), entry.number()));
         model.addAttribute("removed", entry.removedAt() != null);
     }
 }

@@ -1,7 +1,6 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.card.Measurement;
-import dev.steelyard.core.curve.CardCurves;
 import dev.steelyard.core.curve.Curve;
 import dev.steelyard.core.curve.Variable;
 import dev.steelyard.core.number.DecimalText;
@@ -10,8 +9,8 @@ import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
-import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.cards.trial.CurveStretches;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.CurvePicture;
@@ -26,8 +25,6 @@ import org.jspecify.annotations.Nullable;
 /** The price over one measurement, from the core's exact curve. */
 final class CardPictures {
 
-    private static final int FEW_RUNS = 12;
-    private static final int POINTS = 24;
     private static final int TABLE_ROWS = 8;
 
     private final PreparedCard card;
@@ -50,28 +47,13 @@ final class CardPictures {
         if (ask == null || trial.answers().byName().get(name) == null) {
             return null;
         }
-        try {
-            return new CardCurves(card, trial, subject.shop().rules())
-                    .along(new Variable.Measured(name))
-                    .map(curve -> draw(ask, curve))
-                    .orElse(null);
-        } catch (Refused noPrice) {
-            return null; // the trial says why
-        }
+        return CurveStretches.along(
+                        new Variable.Measured(name), card, trial, subject.shop().rules())
+                .map(drawn -> draw(ask, drawn.curve(), drawn.stretches()))
+                .orElse(null);
     }
 
-    private @Nullable CurvePicture draw(Measurement ask, Curve curve) {
-        List<List<Point>> stretches = new ArrayList<>();
-        int points = curve.runs().size() > FEW_RUNS ? 1 : POINTS;
-        for (Curve.Run run : curve.runs()) {
-            List<Point> stretch = run.form() == null ? sampled(run) : exact(curve, run, points);
-            if (!stretch.isEmpty()) {
-                stretches.add(stretch);
-            }
-        }
-        if (stretches.isEmpty()) {
-            return null;
-        }
+    private CurvePicture draw(Measurement ask, Curve curve, List<List<Point>> stretches) {
         String symbol = ask.unit().symbol();
         BigDecimal at = answer(ask);
         Optional<Money> unit = at == null ? Optional.empty() : curve.unit(at);
@@ -81,6 +63,7 @@ final class CardPictures {
                 ask.label(),
                 symbol,
                 stretches,
+                List.of(),
                 unit.map(money -> new Point(at.doubleValue(), money.value().doubleValue()))
                         .orElse(null),
                 says,
@@ -97,26 +80,6 @@ final class CardPictures {
         return Unit.of(typed.unit())
                 .map(unit -> ask.unit().fromBase(unit.toBase(value)))
                 .orElse(value);
-    }
-
-    private List<Point> exact(Curve curve, Curve.Run run, int points) {
-        List<Point> stretch = new ArrayList<>();
-        BigDecimal width = run.until().subtract(run.from());
-        for (int i = 0; i <= points; i++) {
-            BigDecimal x = run.from()
-                    .add(width.multiply(BigDecimal.valueOf(i)).divide(BigDecimal.valueOf(points), Decimals.EXACT));
-            curve.totalOn(run, x)
-                    .ifPresent(total ->
-                            stretch.add(new Point(x.doubleValue(), total.value().doubleValue() / trial.quantity())));
-        }
-        return stretch;
-    }
-
-    private static List<Point> sampled(Curve.Run run) {
-        return run.samples().stream()
-                .map(sample -> new Point(
-                        sample.x().doubleValue(), sample.unit().value().doubleValue()))
-                .toList();
     }
 
     private List<CurvePicture.Row> rows(Measurement ask, Curve curve, String symbol) {

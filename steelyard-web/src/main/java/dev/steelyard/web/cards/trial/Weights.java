@@ -75,7 +75,7 @@ public final class Weights {
     }
 
     /** The order in words, its answers as the card asks for them. */
-    private static String words(CardTrial trial, RateCard card) {
+    public static String words(CardTrial trial, RateCard card) {
         List<String> parts = new ArrayList<>();
         if (trial.answers().pack() != null) {
             parts.add(trial.answers().pack());

@@ -1,0 +1,40 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.web.cards.store.Standing;
+import java.time.LocalDateTime;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** Where a card stands for its owner. */
+public final class CardStates {
+
+    private CardStates() {}
+
+    /**
+     * The state of a card.
+     *
+     * @param live the version that counts; none for none
+     * @param now in the shop's time zone
+     */
+    public static CardState of(Standing standing, @Nullable RateCard live, LocalDateTime now) {
+        if (standing.paused()) {
+            return CardState.PAUSED;
+        }
+        if (live == null) {
+            return standing.coming().isEmpty() ? CardState.DRAFT : CardState.SCHEDULED;
+        }
+        LocalDateTime from = live.covers().times().from();
+        LocalDateTime until = live.covers().times().until();
+        if (until != null && !now.isBefore(until)) {
+            return CardState.ENDED;
+        }
+        return from != null && now.isBefore(from) ? CardState.SCHEDULED : CardState.LIVE;
+    }
+
+    /** The word for people. */
+    public static String word(CardState state) {
+        return state.name().toLowerCase(Locale.ROOT);
+    }
+}

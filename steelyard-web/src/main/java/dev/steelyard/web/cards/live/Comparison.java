@@ -1,0 +1,153 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.curve.Variable;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.web.cards.trial.CardTrial;
+import dev.steelyard.web.cards.trial.CurveStretches;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.cards.words.DocumentChanges;
+import dev.steelyard.web.page.Show;
+import dev.steelyard.web.picture.CurvePicture;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Two versions of a card beside each other: in words, in prices, and their curves over each other.
+ *
+ * @param words what is different, a line each
+ * @param rows the same orders under both
+ * @param curve none where none can be drawn
+ */
+record Comparison(List<String> words, List<Row> rows, @Nullable CurvePicture curve) {
+
+    private static final long[] QUANTITIES = {1, 10, 100};
+    private static final int MOST_PIECES = 60;
+
+    /**
+     * An order under both.
+     *
+     * @param kind “trial”, “check weight”
+     * @param difference “+ 3.20”; empty where there is none
+     */
+    public record Row(String kind, String order, String before, String after, String difference, boolean changed) {}
+
+    static Comparison of(Side before, Side after, TrialText trial, Subject subject) {
+        return new Comparison(
+                DocumentChanges.between(before.document(), after.document()),
+                rows(before, after, trial, subject),
+                curve(before, after, trial, subject));
+    }
+
+    private static List<Row> rows(Side before, Side after, TrialText trial, Subject subject) {
+        Map<TrialText, String[]> orders = new LinkedHashMap<>();
+        orders.put(trial, new String[] {"trial", words(trial, after, subject)});
+        for (Side side : List.of(after, before)) {
+            for (JsonNode weight : side.document().weights()) {
+                TrialText kept = Weights.trial(weight);
+                orders.putIfAbsent(
+                        kept, new String[] {"check weight", weight.path("name").asString("")});
+            }
+        }
+        for (long quantity : QUANTITIES) {
+            TrialText many = trial.with(TrialText.QUANTITY, "" + quantity);
+            orders.putIfAbsent(many, new String[] {"trial", quantity == 1 ? "1 piece" : quantity + " pieces"});
+        }
+        List<Row> rows = new ArrayList<>();
+        orders.forEach((order, names) -> rows.add(
+                row(names[0], names[1], price(before, order, subject), price(after, order, subject), subject)));
+        return rows;
+    }
+
+    private static String words(TrialText trial, Side side, Subject subject) {
+        return Weights.words(CardTrial.read(trial, side.card(), subject), side.card());
+    }
+
+    private static @Nullable LineResult price(Side side, TrialText order, Subject subject) {
+        PreparedCard prepared = side.prepared();
+        return prepared == null
+                ? null
+                : CardTrial.read(order, side.card(), subject).price(prepared, subject);
+    }
+
+    private static Row row(
+            String kind, String order, @Nullable LineResult before, @Nullable LineResult after, Subject subject) {
+        int minor = subject.shop().minorDigits();
+        Money was = total(before);
+        Money is = total(after);
+        String difference = "";
+        if (was != null && is != null && was.compareTo(is) != 0) {
+            BigDecimal by = is.value().subtract(was.value());
+            difference = (by.signum() < 0 ? "− " : "+ ")
+                    + Show.money(by.abs(), minor)
+                    + (was.value().signum() == 0
+                            ? ""
+                            : " (" + (by.signum() < 0 ? "−" : "+") + Show.percent(by.abs(), was.value()) + ")");
+        }
+        String then = shown(before, minor);
+        String now = shown(after, minor);
+        return new Row(kind, order, then, now, difference, !then.equals(now));
+    }
+
+    private static @Nullable Money total(@Nullable LineResult result) {
+        return result instanceof PricedLine line ? line.total() : null;
+    }
+
+    private static String shown(@Nullable LineResult result, int minor) {
+        if (result == null) {
+            return "cannot be priced";
+        }
+        return result instanceof PricedLine line
+                ? Show.money(line.total().value(), minor)
+                : "refused: " + ((RefusedLine) result).message();
+    }
+
+    /** Over the first measurement that both ask; else over pieces. */
+    private static @Nullable CurvePicture curve(Side before, Side after, TrialText trial, Subject subject) {
+        Optional<Measurement> over = after.card().measurements().stream()
+                .filter(ask -> before.card().measurements().stream()
+                        .anyMatch(other -> other.name().equals(ask.name()) && other.unit() == ask.unit()))
+                .findFirst();
+        Variable variable =
+                over.<Variable>map(ask -> new Variable.Measured(ask.name())).orElseGet(Variable.Pieces::new);
+        CurveStretches was = stretches(before, variable, trial, subject).orElse(null);
+        CurveStretches is = stretches(after, variable, trial, subject).orElse(null);
+        if (was == null || is == null) {
+            return null;
+        }
+        if (over.isEmpty()) {
+            was = was.upTo(MOST_PIECES);
+            is = is.upTo(MOST_PIECES);
+        }
+        return CurvePicture.draw(
+                over.map(Measurement::label).orElse("Pieces"),
+                over.map(ask -> ask.unit().symbol()).orElse("pieces"),
+                is.stretches(),
+                was.stretches(),
+                null,
+                "",
+                !was.curve().exact() || !is.curve().exact(),
+                List.of());
+    }
+
+    private static Optional<CurveStretches> stretches(Side side, Variable variable, TrialText trial, Subject subject) {
+        Asked asked = CardTrial.read(trial, side.card(), subject).asked();
+        PreparedCard prepared = side.prepared();
+        return asked == null || prepared == null
+                ? Optional.empty()
+                : CurveStretches.along(variable, prepared, asked, subject.shop().rules());
+    }
+}

@@ -1,0 +1,132 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.finding.CardFindings;
+import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.finding.OrderFindings;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.format.FormatIssue;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.cards.words.PlaceWords;
+import dev.steelyard.web.page.Show;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What stands between a version and the shoppers.
+ *
+ * @param stops what must be mended first; nothing goes live past it
+ * @param failing check weights that come to something else; to go past them a word why is asked for
+ * @param weights how many check weights there are
+ * @param warnings findings that warn
+ * @param overlaps which cards cover the same, and which of them wins
+ * @param products how many goods it covers
+ */
+record Gate(
+        List<String> stops,
+        List<Weights.View> failing,
+        int weights,
+        List<String> warnings,
+        List<String> overlaps,
+        int products) {
+
+    private static final int BUDGET = 400;
+    private static final int MOST_PRODUCTS = 8;
+    private static final int MOST_SAID = 8;
+
+    /** Whether nothing stops it. */
+    public boolean open() {
+        return stops.isEmpty();
+    }
+
+    /** Whether a word why must be given. */
+    public boolean needsWhy() {
+        return !failing.isEmpty();
+    }
+
+    /**
+     * Looks at a version.
+     *
+     * @param before live and planned cards that are tried before it
+     * @param after those that are tried after it
+     * @param now in the shop's time zone
+     */
+    static Gate of(Side side, Subject subject, List<RateCard> before, List<RateCard> after, LocalDateTime now) {
+        PreparedCard prepared = side.prepared();
+        List<Product> covered = subject.covered(side.card());
+        List<String> stops = new ArrayList<>();
+        for (FormatIssue issue : side.reading().issues()) {
+            stops.add(PlaceWords.of(issue.at()) + ": " + issue.message());
+        }
+        if (covered.isEmpty()) {
+            stops.add("It covers no product; pick goods on the step “Covers”");
+        }
+        LocalDateTime until = side.card().covers().times().until();
+        if (until != null && !until.isAfter(now)) {
+            stops.add("Its covers ended on " + Show.day(until.toLocalDate()) + "; it would price nothing");
+        }
+        List<String> warnings = new ArrayList<>();
+        if (prepared != null) {
+            findings(prepared, covered, subject).forEach(finding -> {
+                boolean stopping = finding.code().severity() == Finding.Severity.STOPS;
+                (stopping ? stops : warnings).add(finding.code().title() + ": " + finding.message());
+            });
+        }
+        List<Weights.View> weights = Weights.views(side.document(), side.card(), prepared, subject);
+        return new Gate(
+                cut(stops),
+                weights.stream().filter(weight -> !weight.holds()).toList(),
+                weights.size(),
+                cut(warnings),
+                prepared == null ? List.of() : cut(overlaps(side.card(), before, after, subject)),
+                covered.size());
+    }
+
+    private static List<Finding> findings(PreparedCard card, List<Product> covered, Subject subject) {
+        Set<Finding> found = new LinkedHashSet<>();
+        CardFindings findings =
+                new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), BUDGET);
+        covered.stream().limit(MOST_PRODUCTS).forEach(product -> product.items().stream()
+                .limit(MOST_PRODUCTS)
+                .forEach(item -> found.addAll(findings.of(card, item, subject.today(), List.of()))));
+        return found.stream()
+                .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
+                .toList();
+    }
+
+    private static List<String> overlaps(RateCard card, List<RateCard> before, List<RateCard> after, Subject subject) {
+        List<RateCard> order = new ArrayList<>(before);
+        int ours = order.size();
+        order.add(card);
+        order.addAll(after);
+        Map<Integer, List<Finding>> found = OrderFindings.of(order, subject.goods());
+        List<String> said = new ArrayList<>();
+        found.getOrDefault(ours, List.of()).stream()
+                .filter(finding -> finding.code() != Finding.Code.COVERS_NOTHING)
+                .forEach(finding -> said.add(finding.message()));
+        for (int later = ours + 1; later < order.size(); later++) {
+            String name = order.get(later).name();
+            found.getOrDefault(later, List.of()).stream()
+                    .filter(finding -> finding.message().contains("“" + card.name() + "”"))
+                    .forEach(finding -> said.add("“" + name + "” stands below: "
+                            + Character.toLowerCase(finding.message().charAt(0))
+                            + finding.message().substring(1)));
+        }
+        return said;
+    }
+
+    private static List<String> cut(List<String> said) {
+        if (said.size() <= MOST_SAID) {
+            return List.copyOf(said);
+        }
+        List<String> some = new ArrayList<>(said.subList(0, MOST_SAID));
+        some.add("and " + (said.size() - MOST_SAID) + " more");
+        return some;
+    }
+}

@@ -1,0 +1,178 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.cards.store.ReleaseResult;
+import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** From a draft to what shoppers see: compared, put live now or later, paused, gone back. */
+@Controller
+@RequestMapping("/cards/{id}/live")
+class LiveController {
+
+    private static final int LONGEST_WHY = 500;
+
+    private final Cards cards;
+    private final Releases releases;
+    private final LivePages pages;
+    private final Shops shops;
+    private final Books books;
+
+    LiveController(Cards cards, Releases releases, LivePages pages, Shops shops, Books books) {
+        this.cards = cards;
+        this.releases = releases;
+        this.pages = pages;
+        this.shops = shops;
+        this.books = books;
+    }
+
+    @GetMapping
+    String show(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") long a,
+            @RequestParam(defaultValue = "0") long b,
+            @RequestParam @Nullable String done,
+            Model model) {
+        model.addAttribute("page", pages.page(entry(id), a, b, LivePage.Form.EMPTY, done(done)));
+        return "cards/live";
+    }
+
+    private static @Nullable String done(@Nullable String what) {
+        return switch (what == null ? "" : what) {
+            case "live" -> "Live. Shoppers see it now.";
+            case "planned" -> "Planned. It begins by itself.";
+            case "paused" -> "Paused. Shoppers see the cards below it, or the shelf price.";
+            case "resumed" -> "Resumed. Shoppers see it again.";
+            case "withdrawn" -> "Taken back. It will not begin.";
+            case "same" -> "It is so already; nothing was changed.";
+            default -> null;
+        };
+    }
+
+    /** Puts a version live, now or at a time. What stands in the way is said; nothing typed is lost. */
+    @PostMapping
+    String putLive(
+            @PathVariable long id,
+            @RequestParam long number,
+            @RequestParam long draft,
+            @RequestParam long seen,
+            @RequestParam(defaultValue = "now") String when,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        CardEntry entry = entry(id);
+        long b = number == entry.number() ? 0 : number;
+        boolean later = when.equals("later");
+        Optional<Instant> starts = later ? moment(at) : Optional.empty();
+        String whenFault = "";
+        if (later && starts.isEmpty()) {
+            whenFault = at.isBlank() ? "Pick the day and time it begins" : "“" + at + "” is no day and time";
+        } else if (later && !starts.get().isAfter(shops.instant())) {
+            whenFault = at.replace('T', ' ') + " is in the past; pick a time after now, or “now”";
+        }
+        Gate gate = pages.gate(entry, number);
+        String reason = why.strip();
+        String whyFault = gate.needsWhy() && reason.isEmpty()
+                ? "Check weights differ. Say why it goes live all the same; it is kept with it"
+                : reason.length() > LONGEST_WHY
+                        ? "At most " + LONGEST_WHY + " characters; these are " + reason.length()
+                        : "";
+        LivePage.Form form = new LivePage.Form(later ? "later" : "now", at, why, whenFault, whyFault);
+        if (!gate.open() || !whenFault.isEmpty() || !whyFault.isEmpty()) {
+            return again(
+                    entry,
+                    b,
+                    form,
+                    gate.open() ? null : "Not put live: what stops it is listed below.",
+                    model,
+                    response);
+        }
+        ReleaseResult result = releases.putLive(
+                        id, new Releases.Wish(number, draft, seen, starts.orElse(null), reason), who.name())
+                .orElseThrow(() -> noCard(id));
+        if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            String said = meanwhile.by() + " was quicker: the card is no longer as you saw it. Nothing was put live;"
+                    + " look at it again.";
+            model.addAttribute("page", pages.page(entry(id), 0, 0, form, said));
+            return "cards/live";
+        }
+        return after(id, result, later ? "planned" : "live");
+    }
+
+    private Optional<Instant> moment(String text) {
+        try {
+            return Optional.of(
+                    LocalDateTime.parse(text).atZone(shops.current().zone()).toInstant());
+        } catch (DateTimeParseException noMoment) {
+            return Optional.empty();
+        }
+    }
+
+    private String again(
+            CardEntry entry,
+            long b,
+            LivePage.Form form,
+            @Nullable String notice,
+            Model model,
+            HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("page", pages.page(entry, 0, b, form, notice));
+        return "cards/live";
+    }
+
+    @PostMapping("/pause")
+    String pause(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who) {
+        return after(id, releases.pause(id, why, who.name()).orElseThrow(() -> noCard(id)), "paused");
+    }
+
+    @PostMapping("/resume")
+    String resume(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who) {
+        return after(id, releases.resume(id, why, who.name()).orElseThrow(() -> noCard(id)), "resumed");
+    }
+
+    @PostMapping("/withdraw")
+    String withdraw(@PathVariable long id, @RequestParam long release, @AuthenticationPrincipal StaffMember who) {
+        return after(id, releases.withdraw(id, release, who.name()).orElseThrow(() -> noCard(id)), "withdrawn");
+    }
+
+    private String after(long id, ReleaseResult result, String done) {
+        books.refresh();
+        return "redirect:/cards/" + id + "/live?done=" + (result instanceof ReleaseResult.AlreadySo ? "same" : done);
+    }
+
+    private CardEntry entry(long id) {
+        return cards.find(id).orElseThrow(() -> noCard(id));
+    }
+
+    private static NotThere noCard(long id) {
+        return new NotThere("There is no rate card with the number " + id + ".");
+    }
+}

@@ -1,0 +1,61 @@
+package dev.steelyard.web.cards.live;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The page on which a draft becomes what shoppers see.
+ *
+ * @param state draft, live, scheduled, paused, ended
+ * @param sentence what shoppers see now, and whether the draft differs
+ * @param draft the version that is the draft
+ * @param live the version shoppers see; 0 for none
+ * @param seen the release made last; 0 for none
+ * @param before what is compared; none where nothing was ever live
+ * @param after what it is compared with, and what would be put live
+ * @param comparison none where there is nothing to compare with
+ * @param same whether what is compared is the same version
+ * @param gate what stands between the right side and the shoppers
+ * @param again whether the right side is an older version than what is live, so that one would go back
+ * @param starts what is planned
+ */
+record LivePage(
+        long id,
+        String name,
+        String state,
+        String sentence,
+        long draft,
+        long live,
+        long seen,
+        boolean paused,
+        boolean removed,
+        @Nullable String before,
+        String after,
+        long afterNumber,
+        @Nullable Comparison comparison,
+        boolean same,
+        Gate gate,
+        boolean again,
+        List<Line> planned,
+        List<Line> history,
+        Form form,
+        @Nullable String notice) {
+
+    /**
+     * A release.
+     *
+     * @param state “live since then”, “begins then”, “was live”
+     */
+    record Line(long release, long number, String state, String starts, String madeBy, String madeAt, String why) {}
+
+    /**
+     * What is typed for putting it live.
+     *
+     * @param when “now” or “later”
+     * @param at the day and time for later
+     */
+    record Form(String when, String at, String why, String whenFault, String whyFault) {
+
+        static final Form EMPTY = new Form("now", "", "", "", "");
+    }
+}

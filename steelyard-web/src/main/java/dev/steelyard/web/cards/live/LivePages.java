@@ -1,0 +1,166 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.cards.store.Release;
+import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.cards.store.Standing;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.page.Show;
+import dev.steelyard.web.shop.Shops;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes the page on which a draft becomes what shoppers see. */
+@Component
+class LivePages {
+
+    private final Cards cards;
+    private final Releases releases;
+    private final Shops shops;
+    private final Books books;
+
+    LivePages(Cards cards, Releases releases, Shops shops, Books books) {
+        this.cards = cards;
+        this.releases = releases;
+        this.shops = shops;
+        this.books = books;
+    }
+
+    /**
+     * The page.
+     *
+     * @param a the version on the left; 0 for what is live
+     * @param b the version on the right; 0 for the draft
+     */
+    LivePage page(CardEntry entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+        Subject subject = Subject.of(shops, books);
+        Standing standing = releases.of(entry.id());
+        long left = a == 0 ? standing.liveNumber() : a;
+        Side after = side(entry, b == 0 ? entry.number() : b, standing, subject);
+        Side before = left == 0 ? null : side(entry, left, standing, subject);
+        TrialText trial = TrialText.read(entry.trial()).filledFor(after.card(), subject);
+        Gate gate = gate(entry, after, subject);
+        Comparison comparison = before == null ? null : Comparison.of(before, after, trial, subject);
+        CardState state = CardStates.of(standing, liveCard(entry, standing, subject), shops.now());
+        return new LivePage(
+                entry.id(),
+                entry.name(),
+                CardStates.word(state),
+                sentence(entry, standing, state, subject),
+                entry.number(),
+                standing.liveNumber(),
+                standing.latest(),
+                standing.paused(),
+                entry.removedAt() != null,
+                before == null ? null : before.words(),
+                after.words(),
+                after.number(),
+                comparison,
+                before != null && before.number() == after.number(),
+                gate,
+                after.number() < standing.liveNumber(),
+                standing.coming().stream()
+                        .map(release -> line(release, standing, subject))
+                        .toList(),
+                releases.list(entry.id()).stream()
+                        .map(release -> line(release, standing, subject))
+                        .toList(),
+                form,
+                notice);
+    }
+
+    private Side side(CardEntry entry, long number, Standing standing, Subject subject) {
+        String words = number == entry.number()
+                ? number == standing.liveNumber() ? "the draft, which is live" : "the draft"
+                : number == standing.liveNumber() ? "live" : "version " + number;
+        return Side.of(
+                number,
+                words,
+                cards.version(entry.id(), number)
+                        .orElseThrow(() -> new NotThere("This card has no version " + number + ".")),
+                subject.shop().currency());
+    }
+
+    private @Nullable RateCard liveCard(CardEntry entry, Standing standing, Subject subject) {
+        return standing.liveNumber() == 0
+                ? null
+                : side(entry, standing.liveNumber(), standing, subject).card();
+    }
+
+    /** What stands between a version and the shoppers, beside the cards that are live. */
+    Gate gate(CardEntry entry, Side side, Subject subject) {
+        BookInForce book = books.inForce();
+        List<Long> order = cards.inOrder().stream().map(CardEntry::id).toList();
+        int ours = order.indexOf(entry.id());
+        Map<Long, RateCard> others = new LinkedHashMap<>();
+        for (CardInForce live : book.cards()) {
+            if (live.id() != entry.id()) {
+                others.putIfAbsent(live.id(), live.card().card());
+            }
+        }
+        List<RateCard> before = new ArrayList<>();
+        List<RateCard> after = new ArrayList<>();
+        others.forEach((id, card) -> (order.indexOf(id) < ours ? before : after).add(card));
+        return Gate.of(side, subject, before, after, shops.now());
+    }
+
+    Gate gate(CardEntry entry, long number) {
+        Subject subject = Subject.of(shops, books);
+        return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);
+    }
+
+    private static String sentence(CardEntry entry, Standing standing, CardState state, Subject subject) {
+        StringBuilder words = new StringBuilder();
+        Release live = standing.live();
+        if (standing.paused()) {
+            words.append("Paused by ").append(standing.pausedBy()).append(": shoppers do not see it. ");
+        } else if (live == null) {
+            words.append(standing.coming().isEmpty() ? "Nothing of it is live yet. " : "Not live yet. ");
+        } else {
+            words.append(state == CardState.LIVE ? "Shoppers see version " : "Version ")
+                    .append(live.number())
+                    .append(state == CardState.LIVE ? ", put live by " : " was put live by ")
+                    .append(live.madeBy())
+                    .append(" on ")
+                    .append(Show.moment(live.starts(), subject.shop().zone()))
+                    .append(". ");
+        }
+        for (Release coming : standing.coming()) {
+            words.append("Version ")
+                    .append(coming.number())
+                    .append(" begins on ")
+                    .append(Show.moment(coming.starts(), subject.shop().zone()))
+                    .append(". ");
+        }
+        if (entry.number() != standing.lastPlanned() && standing.lastPlanned() != 0) {
+            words.append("The draft, version ").append(entry.number()).append(", waits.");
+        }
+        return words.toString().strip();
+    }
+
+    private static LivePage.Line line(Release release, Standing standing, Subject subject) {
+        Release live = standing.live();
+        boolean coming = standing.coming().stream().anyMatch(one -> one.id() == release.id());
+        String state = live != null && live.id() == release.id() ? "live" : coming ? "planned" : "was live";
+        return new LivePage.Line(
+                release.id(),
+                release.number(),
+                state,
+                Show.moment(release.starts(), subject.shop().zone()),
+                release.madeBy(),
+                Show.moment(release.madeAt(), subject.shop().zone()),
+                release.why());
+    }
+}
