@@ -2,7 +2,6 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.finding.PriceFindings;
 import dev.steelyard.core.pricing.ShopRules;
-import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import java.time.LocalDate;
@@ -19,10 +18,12 @@ class GoodsController {
     private static final int LONGEST_FIND = 100;
 
     private final GoodsStore goods;
+    private final ListedPrices prices;
     private final Shops shops;
 
-    GoodsController(GoodsStore goods, Shops shops) {
+    GoodsController(GoodsStore goods, ListedPrices prices, Shops shops) {
         this.goods = goods;
+        this.prices = prices;
         this.shops = shops;
     }
 
@@ -48,8 +49,8 @@ class GoodsController {
     }
 
     /**
-     * @param price of one piece; none where there is none yet
-     * @param from the least a piece can come to, where breaks bring it down
+     * @param listed what it costs at least, and by what
+     * @param shelf the shelf price, and whether there are breaks: “shelf price and breaks”
      * @param findings how many warnings there are
      */
     record Row(
@@ -58,29 +59,20 @@ class GoodsController {
             String sku,
             String categories,
             int variants,
-            @Nullable String price,
-            @Nullable String from,
-            String pricedBy,
+            ListedPrices.Listed listed,
+            String shelf,
             long findings) {}
 
-    private static Row row(GoodsEntry entry, Shop shop, LocalDate today) {
+    private Row row(GoodsEntry entry, Shop shop, LocalDate today) {
         ShopRules rules = shop.rules();
-        PriceRange range = PriceRange.of(entry, rules, today).orElse(null);
         return new Row(
                 entry.id(),
                 entry.name(),
                 entry.sku(),
                 String.join(", ", entry.categories()),
                 entry.product().variants().size(),
-                range == null
-                        ? null
-                        : Show.money(
-                                range.single().value(), range.single().value().scale()),
-                range == null || range.lowest().equals(range.single())
-                        ? null
-                        : Show.money(
-                                range.lowest().value(), range.lowest().value().scale()),
-                range == null ? "" : pricedBy(entry),
+                prices.of(entry.product()),
+                shelf(entry),
                 entry.product().items().stream()
                         .flatMap(item -> new PriceFindings(rules.roundingFor(item), shop.smallestMargin())
                                 .of(item, today).stream())
@@ -88,7 +80,7 @@ class GoodsController {
                         .count());
     }
 
-    private static String pricedBy(GoodsEntry entry) {
+    private static String shelf(GoodsEntry entry) {
         boolean rows = entry.product().items().stream().anyMatch(item -> item.ownRows() != null);
         return rows ? "shelf price and breaks" : "shelf price";
     }

@@ -7,7 +7,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
 
-/** Prices per kilo, metre, litre and the like, for show. */
+/** Prices per kilo, metre, litre and the like, for show: never per gram or millimetre, where all would round to 0. */
 public final class UnitPrice {
 
     private UnitPrice() {}
@@ -23,7 +23,18 @@ public final class UnitPrice {
         if (unit == null || amount == null || amount.signum() <= 0) {
             return null;
         }
-        BigDecimal each = money.divide(unit.fromBase(amount), Decimals.EXACT).setScale(decimals, RoundingMode.HALF_UP);
-        return Show.money(each, decimals) + " per " + unit.symbol();
+        Unit per = usual(unit);
+        BigDecimal each = money.divide(per.fromBase(amount), Decimals.EXACT).setScale(decimals, RoundingMode.HALF_UP);
+        return Show.money(each, decimals) + " per " + per.symbol();
+    }
+
+    private static Unit usual(Unit unit) {
+        return switch (unit) {
+            case MM, CM -> Unit.M;
+            case MM2, CM2 -> Unit.M2;
+            case MM3, CM3, ML -> Unit.L;
+            case G -> Unit.KG;
+            default -> unit;
+        };
     }
 }

@@ -112,4 +112,12 @@ final class CardHands {
         assertThat(page.locator("#refusal")).containsText(words);
         return this;
     }
+
+    /** Puts the draft live now, as it is. */
+    void live() {
+        kept();
+        page.click("#to-live");
+        page.click("#go");
+        assertThat(page.locator("#notice")).hasText("Live. Shoppers see it now.");
+    }
 }

@@ -19,9 +19,25 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class EveryPageTest {
 
     private static final List<String> COUNTER = List.of(
-            "/counter", "/counter/goods/SHK-8", "/counter/goods/ROPE-12", "/counter/basket", "/counter/checkout");
-    private static final List<String> OWNERS =
-            List.of("/goods", "/goods?find=nothing", "/goods/1", "/goods/13", "/goods/2", "/orders");
+            "/counter",
+            "/counter/goods/SHK-8",
+            "/counter/goods/ROPE-12?sent=yes&a.length=12",
+            "/counter/goods/COVER?sent=yes&a.length=523&a.width=211&a.hem=roped&a.fixing=zip",
+            "/counter/goods/COVER?sent=yes&a.length=5,2&a.width=1",
+            "/counter/goods/LEAD",
+            "/counter/goods/FLAGS-C?quantity=3",
+            "/counter/basket",
+            "/counter/checkout");
+    private static final List<String> OWNERS = List.of(
+            "/goods",
+            "/goods?find=nothing",
+            "/goods/1",
+            "/goods/13",
+            "/goods/2",
+            "/orders",
+            "/today",
+            "/history",
+            "/cards/winner?sku=ROPE-12&group=Crew+club");
 
     private final List<String> complaints = new ArrayList<>();
 
@@ -69,6 +85,12 @@ class EveryPageTest {
     /** A card of each kind with a picture of its own, at each of its steps. */
     private void cards(Page page) {
         check(page, "/cards");
+        for (String name : List.of("Boat covers by area", "Antifouling by hull area")) {
+            page.navigate("/cards");
+            page.getByText(name).first().click();
+            page.click("#to-live");
+            check(page, page.url().replaceFirst("https?://[^/]+", ""));
+        }
         check(page, "/cards/new");
         CardHands.begin(page, "COVER", "area").press("add", "", "rate");
         String cover = page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");

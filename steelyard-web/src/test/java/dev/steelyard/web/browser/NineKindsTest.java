@@ -4,20 +4,26 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.WithApp;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Each kind of card made by hand, to the exact figures of the worked examples. */
+/** Each kind of card made by hand, to the exact figures of the worked examples, put live and bought from. */
 @ExtendWith(WithApp.class)
 class NineKindsTest {
 
     private Page page;
+    private Page shopper;
 
     @BeforeEach
-    void signIn(BrowserContext context) {
-        page = context.newPage();
+    void signIn(App app, BrowserContext owners, BrowserContext shoppers) {
+        DemoCards.takeAway(app);
+        page = owners.newPage();
+        shopper = shoppers.newPage();
         OwnerSteps.signIn(page, "maren");
     }
 
@@ -38,6 +44,7 @@ class NineKindsTest {
         hands.trial("group", "Boatyard").trial("quantity", "10").costs("6.35", "63.50");
         hands.trial("quantity", "100").costs("4.95", "495.00");
         assertThat(page.locator("#findings")).containsText("the larger order is");
+        sells(hands, "SHK-8", shop -> shop.quantity("250").costs("1,362.50"), "1,362.50");
     }
 
     @Test
@@ -55,6 +62,7 @@ class NineKindsTest {
         hands.trial("a.length", "25").trial("quantity", "3").costs("75.75", "227.25");
         hands.trial("a.length", "7.3").refused("No price");
         assertThat(page.locator("#fault-length")).containsText("7.3");
+        sells(hands, "ROPE-12", shop -> shop.type("length", "137.5").costs("372.00"), "372.00");
     }
 
     @Test
@@ -104,6 +112,16 @@ class NineKindsTest {
         hands.trial("a.hem", "roped").trial("a.fixing", "zip").costs("361.31", "722.62");
         hands.trial("quantity", "3").costs("341.71", "1,025.13");
         hands.trial("a.length", "1200").trial("a.width", "320").refused("A cover can have at most 36 m²");
+        sells(
+                hands,
+                "COVER",
+                shop -> shop.type("length", "523")
+                        .type("width", "211")
+                        .pick("hem", "roped")
+                        .pick("fixing", "zip")
+                        .quantity("2")
+                        .costs("722.62"),
+                "722.62");
     }
 
     @Test
@@ -141,6 +159,15 @@ class NineKindsTest {
         hands.trial("a.foam", "firm").trial("quantity", "4").costs("57.78", "231.12");
         hands.trial("a.length", "60").trial("a.width", "60").trial("a.height", "50");
         hands.trial("a.foam", "closed cell").trial("quantity", "1").costs("31.13");
+        sells(
+                hands,
+                "CUSHION",
+                shop -> shop.type("length", "60")
+                        .type("width", "60")
+                        .type("height", "50")
+                        .pick("foam", "closed cell")
+                        .costs("31.13"),
+                "31.13");
     }
 
     private static void rate(CardHands hands, int index, String name, String value, String unit) {
@@ -158,6 +185,7 @@ class NineKindsTest {
         hands.trial("a.weight", "12.5").costs("54.38");
         hands.trial("a.weight", "7.5").trial("quantity", "2").costs("32.63", "65.26");
         hands.trial("a.weight", "0.3").refused("No price");
+        sells(hands, "LEAD", shop -> shop.type("weight", "7.5").quantity("2").costs("65.26"), "65.26");
     }
 
     @Test
@@ -186,6 +214,15 @@ class NineKindsTest {
         hands.trial("a.width", "445").trial("a.height", "399").trial("a.thickness", "10 mm");
         hands.trial("quantity", "2").costs("81.46", "162.92");
         hands.trial("a.width", "700").trial("a.height", "500").refused("No price");
+        sells(
+                hands,
+                "WINDOW",
+                shop -> shop.type("width", "445")
+                        .type("height", "399")
+                        .pick("thickness", "10 mm")
+                        .quantity("2")
+                        .costs("162.92"),
+                "162.92");
     }
 
     @Test
@@ -199,6 +236,17 @@ class NineKindsTest {
         assertThat(page.locator("table[aria-label=Packs]")).containsText("15.4 % less than the own amount");
         hands.trial("pack", "").trial("a.weight", "12.5").trial("quantity", "1").costs("54.38");
         hands.trial("a.weight", "7.5").trial("quantity", "2").costs("32.63", "65.26");
+        sells(
+                hands,
+                "LEAD",
+                shop -> shop.pack("25 kg")
+                        .quantity("3")
+                        .costs("276.00")
+                        .pack("Any amount")
+                        .type("weight", "12.5")
+                        .quantity("1")
+                        .costs("54.38"),
+                "54.38");
     }
 
     @Test
@@ -214,6 +262,7 @@ class NineKindsTest {
         hands.trial("quantity", "8").costs("3.88", "31.00");
         hands.trial("quantity", "12").costs("3.71", "44.50");
         hands.trial("quantity", "20").costs("3.73", "74.50");
+        sells(hands, "TRAY-W", shop -> shop.quantity("20").costs("74.50"), "74.50");
     }
 
     @Test
@@ -244,5 +293,21 @@ class NineKindsTest {
                 .trial("a.length", "415")
                 .trial("quantity", "50")
                 .costs("41.41", "2,070.50");
+        sells(
+                hands,
+                "BRASS",
+                shop -> shop.type("diameter", "20")
+                        .type("length", "1000")
+                        .quantity("12")
+                        .costs("417.00"),
+                "417.00");
+    }
+
+    /** The draft is put live, and a shopper buys what it prices. */
+    private void sells(CardHands hands, String sku, Consumer<Shopping> picking, String total) {
+        hands.live();
+        Shopping shop = Shopping.at(shopper, sku);
+        picking.accept(shop);
+        shop.orders(total);
     }
 }

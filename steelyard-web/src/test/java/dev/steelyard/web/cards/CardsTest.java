@@ -4,10 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.store.CardEntry;
 import dev.steelyard.web.cards.store.Cards;
 import dev.steelyard.web.cards.store.KeepResult;
+import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.cards.store.Standing;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
@@ -82,14 +86,27 @@ class CardsTest {
         assertThat(owner.post("/cards/read", "json", whole).text()).contains("types length from");
     }
 
-    /** Each of the demo shop’s check weights holds, and its cards have nothing that stops them. */
+    /** All thirteen products are priced by a card that is live or planned, and its check weights hold. */
     @Test
     void theDemoShopsCheckWeightsHold(App app, Http owner) {
         owner.signIn("maren");
         for (CardEntry card : app.bean(Cards.class).inOrder()) {
-            String weights = owner.get("/cards/" + card.id() + "?step=weights").text();
-            assertThat(weights).as(card.name()).contains("✓ holds").doesNotContain("differs");
+            Standing standing = app.bean(Releases.class).of(card.id());
+            assertThat(standing.liveNumber()).as(card.name()).isPositive();
+            for (long number : List.of(standing.liveNumber(), standing.lastPlanned())) {
+                assertThat(owner.get("/cards/" + card.id() + "/live?b=" + number)
+                                .text())
+                        .as(card.name() + " " + number)
+                        .containsPattern("✓ (All \\d check weights hold|Its check weight holds)")
+                        .contains("✓ Covers 1 product")
+                        .doesNotContain("Stops it");
+            }
         }
+        BookInForce book = app.bean(Books.class).inForce();
+        assertThat(book.goods()).hasSize(13).allSatisfy(product -> assertThat(book.cards().stream()
+                        .anyMatch(card -> card.card().card().covers().covers(product)))
+                .as(product.name())
+                .isTrue());
     }
 
     @Test
@@ -110,7 +127,8 @@ class CardsTest {
         String path = owner.post("/cards/read", "json", COVER).response().uri().getPath();
         owner.post(path + "/copy");
         assertThat(owner.get("/cards").text()).contains("Copy of Covers");
-        assertThat(owner.post(path + "/remove").text()).contains("Covers is taken away. Put it back");
+        assertThat(owner.post(path + "/remove").text())
+                .contains("Covers is taken away; shoppers do not see it. Put it back");
         assertThat(app.bean(Cards.class).inOrder())
                 .extracting(CardEntry::name)
                 .contains("Copy of Covers")

@@ -52,21 +52,52 @@ public final class App implements AutoCloseable {
         Path home = Path.of("target", "test-home");
         FileSystemUtils.deleteRecursively(home.toFile());
         PrivateMariaDb database = PrivateMariaDb.start(home);
+        ConfigurableApplicationContext context = run(database);
+        App app = new App(database, context);
+        context.getBean(FirstStart.class).prepare(true);
+        return app;
+    }
+
+    private static ConfigurableApplicationContext run(PrivateMariaDb database) {
         SpringApplication spring = new SpringApplication(SteelyardApplication.class);
         spring.setRegisterShutdownHook(false);
         spring.setDefaultProperties(Map.of(
                 "spring.datasource.url", database.jdbcUrl(),
                 "spring.datasource.username", database.user(),
                 "spring.datasource.password", database.password()));
-        ConfigurableApplicationContext context = spring.run("--server.port=0");
-        App app = new App(database, context);
-        context.getBean(FirstStart.class).prepare(true);
-        return app;
+        return spring.run("--server.port=0");
+    }
+
+    /** Another application on the same database. */
+    public Node anotherNode() {
+        return new Node(run(database));
+    }
+
+    /** An application beside the first one. */
+    public record Node(ConfigurableApplicationContext context) implements AutoCloseable {
+
+        /** The address without a slash at its end. */
+        public String url() {
+            return address(context);
+        }
+
+        public <T> T bean(Class<T> type) {
+            return context.getBean(type);
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+
+    private static String address(ConfigurableApplicationContext context) {
+        return "http://127.0.0.1:" + context.getEnvironment().getRequiredProperty("local.server.port");
     }
 
     /** The address without a slash at its end. */
     public String url() {
-        return "http://127.0.0.1:" + context.getEnvironment().getRequiredProperty("local.server.port");
+        return address(context);
     }
 
     public <T> T bean(Class<T> type) {

@@ -1,0 +1,77 @@
+package dev.steelyard.web.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.web.cards.store.CardEntry;
+import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.WithApp;
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Two applications on one database: what is put live on one is priced so by the other. */
+@ExtendWith(WithApp.class)
+class TwoNodesTest {
+
+    private static final Logger log = LoggerFactory.getLogger(TwoNodesTest.class);
+    private static final Duration PATIENCE = Duration.ofSeconds(60); // how long a busy machine may take
+    private static final String ROPE = "/counter/price?sku=ROPE-12&sent=yes&quantity=1&a.length=10";
+
+    @Test
+    void eachFollowsTheOther(App app, Http owner) throws Exception {
+        try (App.Node other = app.anotherNode()) {
+            Http shopper = new Http(other.url());
+            assertThat(shopper.get(ROPE).body()).contains("id=\"total\">31.00<");
+
+            CardEntry rope = app.bean(Cards.class).inOrder().stream()
+                    .filter(card -> card.name().equals("Rope by the metre"))
+                    .findFirst()
+                    .orElseThrow();
+            String path = "/cards/" + rope.id();
+            owner.signIn("maren").post(path + "/live/pause");
+            // a checkout does not wait to be told: it looks
+            assertThat(other.bean(Books.class).refresh().revision())
+                    .isEqualTo(app.bean(Books.class).refresh().revision());
+            owner.post(path + "/live/resume");
+            owner.background(
+                    path + "/edit",
+                    "do",
+                    "keep",
+                    "basedOn",
+                    "" + rope.number(),
+                    "step",
+                    "piece",
+                    "/cases/0/piece/rate/price",
+                    "3.50");
+            Http.Answer page = owner.get(path + "/live");
+            owner.post(
+                    path + "/live",
+                    "number",
+                    page.field("number"),
+                    "draft",
+                    page.field("draft"),
+                    "seen",
+                    page.field("seen"),
+                    "when",
+                    "now",
+                    "why",
+                    "dearer");
+            Instant published = Instant.now();
+            assertThat(owner.get(ROPE).body())
+                    .as("at once on the node it was done on")
+                    .contains("id=\"total\">35.00<");
+            while (!shopper.get(ROPE).body().contains("id=\"total\">35.00<")) {
+                assertThat(Duration.between(published, Instant.now())).isLessThan(PATIENCE);
+                Thread.sleep(50);
+            }
+            log.info(
+                    "the other node followed after {} ms",
+                    Duration.between(published, Instant.now()).toMillis());
+        }
+    }
+}
