@@ -1,8 +1,8 @@
 package dev.steelyard.bench;
 
 import dev.steelyard.core.card.Customer;
-import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -42,7 +42,7 @@ public class CardChoiceBench {
     }
 
     @Benchmark
-    public RateCard pick() {
+    public PreparedCard pick() {
         next = next + 1 & 1023;
         return book.cardFor(skus[next], Customer.EVERYONE, Goods.NOW);
     }

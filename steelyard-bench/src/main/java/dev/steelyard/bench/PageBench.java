@@ -1,8 +1,6 @@
 package dev.steelyard.bench;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -10,8 +8,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.StringJoiner;
@@ -21,7 +17,7 @@ import java.util.regex.Pattern;
 
 /**
  * How long the page of a rate card takes to answer a keystroke, from a client on the same machine, beside the smallest
- * page of the same application in the same run. Starts the application on a folder of its own and ends it.
+ * page of the same application in the same run.
  */
 public final class PageBench {
 
@@ -53,30 +49,8 @@ public final class PageBench {
     }
 
     public static void main(String[] arguments) throws Exception {
-        Path home = Files.createTempDirectory("steelyard-bench");
-        Process application = new ProcessBuilder(
-                        ProcessHandle.current().info().command().orElse("java"),
-                        "-Dsteelyard.home=" + home,
-                        "-jar",
-                        arguments[0],
-                        "--demo")
-                .redirectErrorStream(true)
-                .start();
-        try (BufferedReader lines =
-                new BufferedReader(new InputStreamReader(application.getInputStream(), StandardCharsets.UTF_8))) {
-            String url = null;
-            for (String line = lines.readLine(); line != null && url == null; line = lines.readLine()) {
-                url = line.startsWith("Steelyard is ready at ")
-                        ? line.substring("Steelyard is ready at ".length()).replaceAll("/$", "")
-                        : null;
-            }
-            if (url == null) {
-                throw new IllegalStateException("the application did not start");
-            }
-            new PageBench(url).measure();
-        } finally {
-            application.destroy();
-            application.waitFor();
+        try (BenchedApp app = BenchedApp.start(arguments[0], "--demo")) {
+            new PageBench(app.url()).measure();
         }
     }
 

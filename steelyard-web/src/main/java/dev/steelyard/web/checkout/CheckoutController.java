@@ -1,5 +1,6 @@
 package dev.steelyard.web.checkout;
 
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.counter.BasketCookie;
 import dev.steelyard.web.counter.BasketView;
@@ -113,7 +114,8 @@ class CheckoutController {
             CheckoutForm form,
             Map<String, String> faults,
             @Nullable Message message) {
-        BasketView basket = BasketView.of(baskets.shopper(cookie.read(request)), books.refresh());
+        BookInForce book = books.refresh();
+        BasketView basket = BasketView.of(baskets.shopper(cookie.read(request), book), book);
         model.addAttribute("basket", basket);
         model.addAttribute("seen", Summaries.seen(basket).write(mapper));
         model.addAttribute("form", form);

@@ -86,7 +86,7 @@ class PlaceOrder {
             return new Begun(new Outcome.Unanswered(), null); // another press began a payment this very moment
         }
         BookInForce book = books.newestHeld();
-        Shopper shopper = baskets.shopper(basketToken);
+        Shopper shopper = baskets.shopper(basketToken, book);
         List<LineResult> results = BasketView.price(shopper, book);
         BasketView view = BasketView.of(shopper, results, book);
         if (view.refusal() != null) {

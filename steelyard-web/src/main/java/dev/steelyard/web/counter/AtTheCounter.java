@@ -1,5 +1,6 @@
 package dev.steelyard.web.counter;
 
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -32,9 +33,10 @@ class AtTheCounter {
         if (!request.getRequestURI().startsWith("/counter") || request.getHeader("HX-Request") != null) {
             return;
         }
-        Shopper shopper = baskets.shopper(cookie.read(request));
+        BookInForce book = books.inForce();
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
         List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
-        model.addAttribute("shopName", books.inForce().shop().name());
+        model.addAttribute("shopName", book.shop().name());
         model.addAttribute("shopper", shopper);
         model.addAttribute("groupNames", groups);
         model.addAttribute("countries", Countries.all());

@@ -57,7 +57,7 @@ class BasketController {
             HttpServletRequest request,
             HttpServletResponse response) {
         BookInForce book = books.inForce();
-        Shopper shopper = baskets.shopper(cookie.read(request));
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
         Typed typed = Typed.read(sku, form);
         Offer offer = Offer.of(typed.sku(), shopper.customer(), shopper.at(), book);
         BigDecimal pieces = Quantity.read(typed.quantity()).value();
@@ -149,8 +149,9 @@ class BasketController {
     }
 
     private void fill(Model model, @Nullable String token, Map<Long, String> typed, Map<Long, String> faults) {
-        Shopper shopper = baskets.shopper(token);
-        model.addAttribute("basket", BasketView.of(shopper, books.inForce()));
+        BookInForce book = books.inForce();
+        Shopper shopper = baskets.shopper(token, book);
+        model.addAttribute("basket", BasketView.of(shopper, book));
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         model.addAttribute("shopper", shopper);

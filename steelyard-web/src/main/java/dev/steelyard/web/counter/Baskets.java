@@ -1,6 +1,7 @@
 package dev.steelyard.web.counter;
 
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shown.TypedAnswers;
@@ -13,7 +14,9 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps baskets, each under a token that only its shopper's browser knows. */
@@ -23,22 +26,31 @@ public class Baskets {
     private final EntityManager entities;
     private final Shops shops;
     private final JsonMapper mapper;
+    private final TransactionTemplate reading;
     private final Clock clock;
 
-    Baskets(EntityManager entities, Shops shops, JsonMapper mapper, Clock clock) {
+    Baskets(
+            EntityManager entities,
+            Shops shops,
+            JsonMapper mapper,
+            PlatformTransactionManager transactions,
+            Clock clock) {
         this.entities = entities;
         this.shops = shops;
         this.mapper = mapper;
+        this.reading = new TransactionTemplate(transactions);
         this.clock = clock;
     }
 
     /** The shopper of a token; a guest with an empty basket for none or an unknown one. */
-    @Transactional(readOnly = true)
-    public Shopper shopper(@Nullable String token) {
-        LocalDateTime now = shops.now();
-        return find(token)
-                .map(basket -> shopper(basket, now))
-                .orElseGet(() -> new Shopper(null, null, null, now, true, List.of()));
+    public Shopper shopper(@Nullable String token, BookInForce book) {
+        LocalDateTime now = LocalDateTime.now(clock.withZone(book.shop().zone()));
+        Shopper guest = new Shopper(null, null, null, now, true, List.of());
+        Shopper found = token == null
+                ? null
+                : reading.execute(status ->
+                        find(token).map(basket -> shopper(basket, now)).orElse(null));
+        return found == null ? guest : found;
     }
 
     private Shopper shopper(Basket basket, LocalDateTime now) {

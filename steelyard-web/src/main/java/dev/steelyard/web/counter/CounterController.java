@@ -34,12 +34,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CounterController {
 
     private final GoodsStore goods;
+    private final ShownGoods shown;
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
 
-    CounterController(GoodsStore goods, Books books, Baskets baskets, BasketCookie cookie) {
+    CounterController(GoodsStore goods, ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
         this.goods = goods;
+        this.shown = shown;
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
@@ -51,7 +53,7 @@ class CounterController {
     @GetMapping
     String list(Model model, HttpServletRequest request) {
         BookInForce book = books.inForce();
-        Shopper shopper = baskets.shopper(cookie.read(request));
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
         Map<String, List<Card>> shelves = goods.search("").stream()
                 .collect(Collectors.groupingBy(
                         entry -> entry.categories().isEmpty()
@@ -108,7 +110,7 @@ class CounterController {
 
     private ProductPage page(String sku, Typed typed, HttpServletRequest request) {
         BookInForce book = books.inForce();
-        Shopper shopper = baskets.shopper(cookie.read(request));
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
         GoodsEntry entry = entry(typed.sku(), sku, book);
         List<String> items =
                 entry.product().items().stream().map(item -> item.sku().value()).toList();
@@ -135,8 +137,7 @@ class CounterController {
 
     private GoodsEntry entry(String picked, String sku, BookInForce book) {
         for (String text : List.of(picked, sku)) {
-            Optional<GoodsEntry> entry =
-                    productSku(text, book).flatMap(goods::findBySku).filter(found -> !found.isRemoved());
+            Optional<GoodsEntry> entry = productSku(text, book).flatMap(product -> shown.bySku(product, book));
             if (entry.isPresent()) {
                 return entry.get();
             }

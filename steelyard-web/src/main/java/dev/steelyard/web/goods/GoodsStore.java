@@ -75,7 +75,7 @@ public class GoodsStore {
             }
             Map<String, String> before = PriceState.of(product);
             applyPrices(product, edit);
-            return saved(product, What.PRICES, before, by);
+            return saved(product, What.PRICES, edit.why(), before, by);
         });
     }
 
@@ -85,7 +85,7 @@ public class GoodsStore {
         return products.lockById(id).map(product -> {
             Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(clock.instant());
-            return saved(product, What.REMOVED, before, by).entry();
+            return saved(product, What.REMOVED, "", before, by).entry();
         });
     }
 
@@ -95,15 +95,15 @@ public class GoodsStore {
         return products.lockById(id).map(product -> {
             Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(null);
-            return saved(product, What.PUT_BACK, before, by).entry();
+            return saved(product, What.PUT_BACK, "", before, by).entry();
         });
     }
 
-    private Saved saved(StoredProduct product, What what, Map<String, String> before, String by) {
+    private Saved saved(StoredProduct product, What what, String why, Map<String, String> before, String by) {
         product.changed(clock.instant(), by);
         Map<String, String> after = PriceState.of(product);
         if (!after.equals(before)) {
-            changes.keep(new Change(Subject.PRICES, product.id(), product.name(), what, "", before, after), by);
+            changes.keep(new Change(Subject.PRICES, product.id(), product.name(), what, why, before, after), by);
         }
         shops.raiseRevision();
         entities.flush();

@@ -15,6 +15,7 @@ public interface ListedPrices {
      * @param price “from 21.40 per m²”; none where there is no price yet
      * @param card the name of the card that prices it; none for the shelf price
      * @param cardId of that card; none for the shelf price
+     * @param ownRows whether the product's own price rows count in it
      */
-    record Listed(@Nullable String price, @Nullable String card, @Nullable Long cardId) {}
+    record Listed(@Nullable String price, @Nullable String card, @Nullable Long cardId, boolean ownRows) {}
 }

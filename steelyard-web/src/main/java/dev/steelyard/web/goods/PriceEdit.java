@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param variantId the variant; none for the product itself
  * @param basedOn the version of the product that the editor saw
+ * @param why whoever changes them wrote; empty for nothing
  */
 public record PriceEdit(
         long productId,
@@ -18,4 +19,17 @@ public record PriceEdit(
         long basedOn,
         @Nullable BigDecimal shelfPrice,
         Over over,
-        List<Break> rows) {}
+        List<Break> rows,
+        String why) {
+
+    /** An edit about which nothing more is said. */
+    public PriceEdit(
+            long productId,
+            @Nullable Long variantId,
+            long basedOn,
+            @Nullable BigDecimal shelfPrice,
+            Over over,
+            List<Break> rows) {
+        this(productId, variantId, basedOn, shelfPrice, over, rows, "");
+    }
+}

@@ -3,6 +3,7 @@ package dev.steelyard.web.launch;
 import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.database.PrivateMariaDb;
 import dev.steelyard.web.demo.FirstStart;
+import dev.steelyard.web.demo.MadeUpGoods;
 import java.nio.file.Path;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -66,6 +67,10 @@ public final class Launcher {
         ConfigurableApplicationContext context = spring.run();
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());
+        int made = context.getBean(MadeUpGoods.class).fillTo(options.goods());
+        if (made > 0) {
+            System.out.println("Filled the shop with " + made + " made-up goods.");
+        }
         String address = "http://127.0.0.1:" + port + "/";
         home.announce(address);
         System.out.println();

@@ -4,6 +4,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.EditResult;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.goods.ListedPrices;
 import dev.steelyard.web.goods.PriceEdit;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.page.Show;
@@ -12,6 +13,7 @@ import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,14 +40,23 @@ class PricesController {
     private final PricesPages pages;
     private final RowEdits edits;
     private final BaseText base;
+    private final ListedPrices listed;
 
-    PricesController(GoodsStore goods, Shops shops, Books books, PricesPages pages, RowEdits edits, BaseText base) {
+    PricesController(
+            GoodsStore goods,
+            Shops shops,
+            Books books,
+            PricesPages pages,
+            RowEdits edits,
+            BaseText base,
+            ListedPrices listed) {
         this.goods = goods;
         this.shops = shops;
         this.books = books;
         this.pages = pages;
         this.edits = edits;
         this.base = base;
+        this.listed = listed;
     }
 
     @GetMapping
@@ -68,6 +79,7 @@ class PricesController {
     String edit(@PathVariable long id, @RequestParam MultiValueMap<String, String> sent, Model model) {
         PriceForm form = PriceForm.read(sent);
         Subject subject = subject(id, form.variantId());
+        model.addAttribute("why", why(sent));
         return editor(model, subject, edits.apply(form, sent, subject), null);
     }
 
@@ -80,6 +92,7 @@ class PricesController {
             HttpServletResponse response) {
         PriceForm form = PriceForm.read(sent);
         Subject subject = subject(id, form.variantId());
+        model.addAttribute("why", why(sent));
         ReadPrices read = PriceReader.read(form, subject.groups());
         if (!read.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -91,11 +104,12 @@ class PricesController {
                     Notice.wrong("Not saved: " + (count == 1 ? "one field" : count + " fields")
                             + " cannot be read. Nothing you typed is lost."));
         }
-        PriceEdit edit =
-                new PriceEdit(id, form.variantId(), form.version(), read.shelfPrice(), form.over(), read.breaks());
+        PriceEdit edit = new PriceEdit(
+                id, form.variantId(), form.version(), read.shelfPrice(), form.over(), read.breaks(), why(sent));
         EditResult result = goods.save(edit, who.name()).orElseThrow(() -> noProduct(id));
         if (result instanceof EditResult.Saved saved) {
             books.refresh();
+            model.addAttribute("why", "");
             Subject now = subject(saved.entry(), form.variantId());
             List<String> changes = PriceChanges.between(
                     subject.saved(), now.saved(), now.rounding().unitPriceDecimals());
@@ -131,6 +145,10 @@ class PricesController {
         goods.putBack(id, who.name()).orElseThrow(() -> noProduct(id));
         books.refresh();
         return "redirect:/goods/" + id;
+    }
+
+    private static String why(MultiValueMap<String, String> sent) {
+        return Objects.requireNonNullElse(sent.getFirst("why"), "").strip();
     }
 
     private Conflict conflict(Subject now, PriceForm form, ReadPrices read) {
@@ -171,6 +189,7 @@ class PricesController {
 
     private void fill(Model model, Subject subject, PriceForm form, @Nullable Notice notice) {
         model.addAttribute("page", pages.page(subject, form));
+        model.addAttribute("listed", listed.of(subject.entry().product()));
         model.addAttribute("notice", notice);
     }
 }

@@ -43,6 +43,7 @@ class PricesInLists implements ListedPrices {
         return new Listed(
                 FromPrice.leastOf(prices).map(FromPrice::words).orElse(null),
                 by == null ? null : by.card().card().name(),
-                by == null ? null : by.id());
+                by == null ? null : by.id(),
+                by == null || by.card().card().productsOwnRows());
     }
 }

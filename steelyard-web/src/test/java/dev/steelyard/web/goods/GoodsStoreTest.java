@@ -11,6 +11,7 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.demo.MadeUpGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
@@ -140,5 +141,21 @@ class GoodsStoreTest {
                         .get(0))
                 .total()
                 .toString();
+    }
+
+    @Test
+    void aShopIsFilledWithMadeUpGoodsToSoMany(App app) {
+        MadeUpGoods goods = app.bean(MadeUpGoods.class);
+        assertThat(goods.fillTo(1500)).isEqualTo(1487);
+        assertThat(goods.fillTo(1500)).isZero();
+        assertThat(goods.fillTo(1600)).isEqualTo(100);
+        BookInForce book = app.bean(Books.class).refresh();
+        assertThat(book.goods()).hasSize(1600);
+        assertThat(app.sql()
+                        .sql("select count(*) from price_row where product_id > 1000")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1587 * 3);
+        assertThat(book.book().item(new Sku("MK-001587"))).isNotNull();
     }
 }

@@ -1,10 +1,8 @@
 package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.Product;
-import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
-import dev.steelyard.core.finding.OrderFindings;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.cards.trial.Subject;
@@ -15,7 +13,6 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -53,11 +50,10 @@ record Gate(
     /**
      * Looks at a version.
      *
-     * @param before live and planned cards that are tried before it
-     * @param after those that are tried after it
+     * @param overlaps with other cards that are live
      * @param now in the shop's time zone
      */
-    static Gate of(Side side, Subject subject, List<RateCard> before, List<RateCard> after, LocalDateTime now) {
+    static Gate of(Side side, Subject subject, List<String> overlaps, LocalDateTime now) {
         PreparedCard prepared = side.prepared();
         List<Product> covered = subject.covered(side.card());
         List<String> stops = new ArrayList<>();
@@ -84,7 +80,7 @@ record Gate(
                 weights.stream().filter(weight -> !weight.holds()).toList(),
                 weights.size(),
                 cut(warnings),
-                prepared == null ? List.of() : cut(overlaps(side.card(), before, after, subject)),
+                prepared == null ? List.of() : cut(overlaps),
                 covered.size());
     }
 
@@ -98,27 +94,6 @@ record Gate(
         return found.stream()
                 .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
                 .toList();
-    }
-
-    private static List<String> overlaps(RateCard card, List<RateCard> before, List<RateCard> after, Subject subject) {
-        List<RateCard> order = new ArrayList<>(before);
-        int ours = order.size();
-        order.add(card);
-        order.addAll(after);
-        Map<Integer, List<Finding>> found = OrderFindings.of(order, subject.goods());
-        List<String> said = new ArrayList<>();
-        found.getOrDefault(ours, List.of()).stream()
-                .filter(finding -> finding.code() != Finding.Code.COVERS_NOTHING)
-                .forEach(finding -> said.add(finding.message()));
-        for (int later = ours + 1; later < order.size(); later++) {
-            String name = order.get(later).name();
-            found.getOrDefault(later, List.of()).stream()
-                    .filter(finding -> finding.message().contains("“" + card.name() + "”"))
-                    .forEach(finding -> said.add("“" + name + "” stands below: "
-                            + Character.toLowerCase(finding.message().charAt(0))
-                            + finding.message().substring(1)));
-        }
-        return said;
     }
 
     private static List<String> cut(List<String> said) {

@@ -2,9 +2,7 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.cards.store.CardEntry;
 import dev.steelyard.web.cards.store.Cards;
 import dev.steelyard.web.cards.store.Release;
@@ -15,10 +13,6 @@ import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -28,12 +22,14 @@ class LivePages {
 
     private final Cards cards;
     private final Releases releases;
+    private final Neighbours neighbours;
     private final Shops shops;
     private final Books books;
 
-    LivePages(Cards cards, Releases releases, Shops shops, Books books) {
+    LivePages(Cards cards, Releases releases, Neighbours neighbours, Shops shops, Books books) {
         this.cards = cards;
         this.releases = releases;
+        this.neighbours = neighbours;
         this.shops = shops;
         this.books = books;
     }
@@ -99,23 +95,11 @@ class LivePages {
                 : side(entry, standing.liveNumber(), standing, subject).card();
     }
 
-    /** What stands between a version and the shoppers, beside the cards that are live. */
-    Gate gate(CardEntry entry, Side side, Subject subject) {
-        BookInForce book = books.inForce();
-        List<Long> order = cards.inOrder().stream().map(CardEntry::id).toList();
-        int ours = order.indexOf(entry.id());
-        Map<Long, RateCard> others = new LinkedHashMap<>();
-        for (CardInForce live : book.cards()) {
-            if (live.id() != entry.id()) {
-                others.putIfAbsent(live.id(), live.card().card());
-            }
-        }
-        List<RateCard> before = new ArrayList<>();
-        List<RateCard> after = new ArrayList<>();
-        others.forEach((id, card) -> (order.indexOf(id) < ours ? before : after).add(card));
-        return Gate.of(side, subject, before, after, shops.now());
+    private Gate gate(CardEntry entry, Side side, Subject subject) {
+        return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
     }
 
+    /** What stands between a version and the shoppers. */
     Gate gate(CardEntry entry, long number) {
         Subject subject = Subject.of(shops, books);
         return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);

@@ -23,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param beam none where none can be drawn
  * @param curve the price over a measurement; none where none can be drawn
  * @param drawing the piece to scale; none where nothing is to be drawn
- * @param goods what the card covers
+ * @param goods what the card covers, the first of them
+ * @param covered how many that are
  * @param vocabulary what goods and customers are told apart by: by the word in files, each value with its name
  * @param shop the shop page in small
  */
@@ -47,6 +48,7 @@ record CardPage(
         @Nullable CurvePicture curve,
         @Nullable PieceDrawing drawing,
         List<Goods> goods,
+        int covered,
         Map<String, Map<String, String>> vocabulary,
         List<String> groups,
         List<Weights.View> weights,

@@ -4,6 +4,7 @@ import dev.steelyard.format.CardWriter;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.live.Neighbours;
 import dev.steelyard.web.cards.live.Standings;
 import dev.steelyard.web.cards.page.CardPage.Notice;
 import dev.steelyard.web.cards.store.CardDocument;
@@ -19,6 +20,7 @@ import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -48,13 +50,16 @@ class CardPageController {
     private final Cards cards;
     private final CardPages pages;
     private final Standings standings;
+    private final Neighbours neighbours;
     private final Shops shops;
     private final Books books;
 
-    CardPageController(Cards cards, CardPages pages, Standings standings, Shops shops, Books books) {
+    CardPageController(
+            Cards cards, CardPages pages, Standings standings, Neighbours neighbours, Shops shops, Books books) {
         this.cards = cards;
         this.pages = pages;
         this.standings = standings;
+        this.neighbours = neighbours;
         this.shops = shops;
         this.books = books;
     }
@@ -181,6 +186,15 @@ class CardPageController {
             CardForm form,
             @Nullable Notice notice) {
         model.addAttribute("page", pages.page(entry, kept, typed, form, subject(), notice));
+        model.addAttribute(
+                "overlaps",
+                form.step() == Step.COVERS
+                        ? neighbours.overlaps(
+                                entry.id(),
+                                Documents.readDraft(
+                                                typed.card(), shops.current().currency())
+                                        .card())
+                        : List.of());
         model.addAttribute("standing", standings.of(entry.id(), entry.number()));
         model.addAttribute("removed", entry.removedAt() != null);
     }

@@ -106,6 +106,7 @@ class CardPages {
                         : new CardPictures(prepared, subject, asked).over(over(card, text)),
                 PieceShape.of(card, text.answers()),
                 step == Step.COVERS ? goods(covered, subject) : List.of(),
+                covered.size(),
                 step == Step.COVERS ? vocabulary(subject) : Map.of(),
                 groups,
                 Weights.views(typed, card, prepared, subject),

@@ -1,0 +1,82 @@
+package dev.steelyard.web.demo;
+
+import dev.steelyard.web.shop.Shops;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills a shop with made-up goods, each with a shelf price and three price rows, for measuring. */
+@Component
+public class MadeUpGoods {
+
+    private static final int BATCH = 1000;
+    private static final int[] THRESHOLDS = {10, 50, 250};
+    private static final String[] LEFT = {"0.95", "0.88", "0.80"};
+    private static final String PRODUCT =
+            "insert into product (id, sku, name, description, drawing, brand_id, type, supplier, tax_class_id, shelf_price,"
+                    + " unit_cost, unit_price_decimals, rows_over, removed_at, changed_at, changed_by, version)"
+                    + " values (?, ?, ?, 'Made up for measuring.', 'screw', null, 'Fitting', null,"
+                    + " (select min(id) from tax_class), ?, null, null, 'LINE', null, utc_timestamp(), 'Steelyard', 0)";
+    private static final String ROW =
+            "insert into price_row (id, product_id, variant_id, group_id, from_pieces, price) values (?, ?, null, null, ?, ?)";
+
+    private final JdbcTemplate sql;
+    private final Shops shops;
+
+    MadeUpGoods(JdbcTemplate sql, Shops shops) {
+        this.sql = sql;
+        this.shops = shops;
+    }
+
+    /**
+     * Adds goods until the shop sells so many.
+     *
+     * @return how many were added
+     */
+    @Transactional
+    public int fillTo(int wanted) {
+        int there = number("select count(*) from product where removed_at is null");
+        int known = number("select count(*) from product where sku like 'MK-%'");
+        int more = Math.max(0, wanted - there);
+        long id = firstId(more * (1L + THRESHOLDS.length));
+        for (int done = 0; done < more; done += BATCH) {
+            List<Object[]> products = new ArrayList<>();
+            List<Object[]> rows = new ArrayList<>();
+            for (int i = done; i < Math.min(more, done + BATCH); i++) {
+                int number = known + i + 1;
+                BigDecimal price = BigDecimal.valueOf(150 + number * 37L % 9850, 2);
+                long product = id++;
+                products.add(new Object[] {product, "MK-%06d".formatted(number), name(number), price});
+                for (int row = 0; row < THRESHOLDS.length; row++) {
+                    rows.add(new Object[] {id++, product, THRESHOLDS[row], price.multiply(new BigDecimal(LEFT[row]))});
+                }
+            }
+            sql.batchUpdate(PRODUCT, products);
+            sql.batchUpdate(ROW, rows);
+        }
+        if (more > 0) {
+            shops.raiseRevision();
+        }
+        return more;
+    }
+
+    private static String name(int number) {
+        return "Fitting " + (4 + number % 40) + " × " + (10 + number % 190) + " mm, pattern " + number;
+    }
+
+    private int number(String query) {
+        Integer count = sql.queryForObject(query, Integer.class);
+        return count == null ? 0 : count;
+    }
+
+    /** The first of so many ids that nobody else will be given: the sequence goes on behind them. */
+    private long firstId(long count) {
+        Long next = sql.queryForObject("select next value for row_id", Long.class);
+        long first = (next == null ? 0 : next) + BATCH;
+        sql.queryForObject("select setval(row_id, ?)", Long.class, first + count + BATCH);
+        return first;
+    }
+}
