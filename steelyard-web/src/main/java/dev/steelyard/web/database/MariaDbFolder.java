@@ -95,7 +95,7 @@ final class MariaDbFolder {
     }
 
     /** In a session of its own, so that Ctrl-C ends the application first, which then stops its database. */
-    Process startServer(int port, Path initFile) {
+    Process startServer(int port, Path initFile, boolean durable) {
         List<String> command = new ArrayList<>(List.of(
                 "setsid",
                 SERVER,
@@ -110,7 +110,7 @@ final class MariaDbFolder {
                 "--collation-server=utf8mb4_uca1400_ai_ci",
                 "--default-time-zone=+00:00",
                 "--sql-mode=STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION",
-                "--innodb-flush-log-at-trx-commit=1",
+                "--innodb-flush-log-at-trx-commit=" + (durable ? 1 : 0),
                 "--innodb-doublewrite=ON",
                 "--max-allowed-packet=64M"));
         command.addAll(PrivateMariaDb.asRoot());

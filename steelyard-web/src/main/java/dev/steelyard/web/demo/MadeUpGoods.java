@@ -41,6 +41,9 @@ public class MadeUpGoods {
         int there = number("select count(*) from product where removed_at is null");
         int known = number("select count(*) from product where sku like 'MK-%'");
         int more = Math.max(0, wanted - there);
+        if (more == 0) {
+            return 0;
+        }
         long id = firstId(more * (1L + THRESHOLDS.length));
         for (int done = 0; done < more; done += BATCH) {
             List<Object[]> products = new ArrayList<>();
@@ -57,9 +60,7 @@ public class MadeUpGoods {
             sql.batchUpdate(PRODUCT, products);
             sql.batchUpdate(ROW, rows);
         }
-        if (more > 0) {
-            shops.raiseRevision();
-        }
+        shops.raiseRevision();
         return more;
     }
 

@@ -174,7 +174,7 @@ class PricesPages {
             return "taken out of the shop " + by;
         }
         boolean priced = subject.entry().product().items().stream().anyMatch(item -> item.shelfPrice() != null);
-        return priced ? "live since " + by : "not for sale yet, changed " + by;
+        return priced ? "live since " + by : "no shelf price, changed " + by;
     }
 
     private static List<Scope> scopes(Subject subject) {

@@ -270,7 +270,7 @@ class CardEditorTest {
         assertThat((int) page.evaluate("document.querySelectorAll('#whole img[src=x], #whole b b').length"))
                 .isZero();
         page.navigate("/cards");
-        assertThat(page.locator("table a").last()).hasText(markup);
+        assertThat(page.locator("#rows tr").last().locator("a").first()).hasText(markup);
     }
 
     @Test

@@ -22,15 +22,26 @@ class ScreenshotsTest {
         page = context.newPage();
         page.navigate("/counter");
         shoot("counter");
-        page.navigate("/counter/goods/SHK-8");
-        page.fill("#quantity", "12");
-        assertThat(page.locator("#total")).hasText("82.80");
+        Shopping.at(page, "COVER")
+                .type("length", "523")
+                .type("width", "211")
+                .pick("hem", "roped")
+                .pick("fixing", "zip")
+                .quantity("2")
+                .costs("722.62");
+        page.mouse().move(0, 0);
         shoot("counter-product");
         phone("counter-product-phone");
-        page.getByText("Put in the basket").click();
-        page.navigate("/counter/goods/SCR-4x40");
-        page.fill("#quantity", "333");
-        page.getByText("Put in the basket").click();
+        page.click("#buy");
+        Shopping.at(page, "FLAGS-C");
+        page.locator("#lots label").nth(1).click();
+        assertThat(page.locator("#total")).hasText("62.00");
+        page.selectOption("[id='v.2']", "FLAGS-N");
+        page.mouse().move(0, 0);
+        shoot("counter-lots");
+        page.click("#buy");
+        Shopping.at(page, "SHK-8").quantity("12").costs("82.80");
+        page.click("#buy");
         shoot("basket");
         page.getByText("To the checkout").click();
         page.fill("#name", "Ada Quill");
@@ -42,18 +53,28 @@ class ScreenshotsTest {
 
         OwnerSteps.signIn(page, "maren");
         shoot("goods");
+        page.navigate("/today");
+        shoot("today");
+        page.navigate("/history");
+        shoot("history");
         page.navigate("/orders/" + number);
         shoot("order");
         page.navigate("/goods/1");
         assertThat(page.locator("#total")).hasText("82.80");
         shoot("prices");
-        phone("prices-phone");
         cards();
     }
 
     private void cards() {
         page.navigate("/cards");
+        page.selectOption("#win-sku", "ROPE-12");
+        page.selectOption("#win-group", "Crew club");
+        assertThat(page.locator("#verdicts .wins")).hasText("Crew club rope prices it");
         shoot("cards");
+        page.getByText("Boat covers by area").first().click();
+        page.click("#to-live");
+        page.locator("#curves").waitFor();
+        shoot("card-live");
         page.navigate("/cards/new?sku=COVER");
         shoot("card-new");
         CardHands covers = open("Boat covers by area");

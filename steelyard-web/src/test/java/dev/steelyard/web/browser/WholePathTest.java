@@ -17,7 +17,9 @@ class WholePathTest {
     void fromADraggedWeightToAnOrder(BrowserContext owners, BrowserContext shoppers) {
         Page owner = owners.newPage();
         OwnerSteps.signIn(owner, "maren");
-        owner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bow shackle"))
+        owner.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bow shackle").setExact(true))
                 .click();
 
         // up and down is the price: the weight at 10 goes from 6.90 to 7.00

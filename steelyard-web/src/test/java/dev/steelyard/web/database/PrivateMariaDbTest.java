@@ -42,7 +42,7 @@ class PrivateMariaDbTest {
         Path initFile = folder.writeInitFile(MariaDbConnection.initStatements("left"));
         int port = PrivateMariaDb.freePort();
         try {
-            Process server = folder.startServer(port, initFile);
+            Process server = folder.startServer(port, initFile, true);
             MariaDbConnection.awaitAnswer(server, port, "left", folder);
             return server;
         } finally {

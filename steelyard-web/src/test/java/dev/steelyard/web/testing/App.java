@@ -51,7 +51,7 @@ public final class App implements AutoCloseable {
     static App start() {
         Path home = Path.of("target", "test-home");
         FileSystemUtils.deleteRecursively(home.toFile());
-        PrivateMariaDb database = PrivateMariaDb.start(home);
+        PrivateMariaDb database = PrivateMariaDb.startForgetful(home);
         ConfigurableApplicationContext context = run(database);
         App app = new App(database, context);
         context.getBean(FirstStart.class).prepare(true);

@@ -15,15 +15,18 @@ public final class CardStates {
     /**
      * The state of a card.
      *
-     * @param live the version that counts; none for none
+     * @param live the version that counts, as the book has it; none where it has none
      * @param now in the shop's time zone
      */
     public static CardState of(Standing standing, @Nullable RateCard live, LocalDateTime now) {
         if (standing.paused()) {
             return CardState.PAUSED;
         }
-        if (live == null) {
+        if (standing.live() == null) {
             return standing.coming().isEmpty() ? CardState.DRAFT : CardState.SCHEDULED;
+        }
+        if (live == null) {
+            return CardState.LIVE; // put live a moment ago elsewhere; the next book has it
         }
         LocalDateTime from = live.covers().times().from();
         LocalDateTime until = live.covers().times().until();

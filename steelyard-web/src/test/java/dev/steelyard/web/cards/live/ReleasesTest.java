@@ -245,6 +245,25 @@ class ReleasesTest {
                 .contains("Rope by the metre prices it", "Crew club rope would price it, but a card above does");
     }
 
+    @Test
+    void theStepCoversSaysWhichOtherCardsCoverTheSame(App app, Http owner) {
+        owner.signIn("maren");
+        String rope = "/cards/" + card(app, "Rope by the metre").id();
+        assertThat(owner.get(rope + "?step=covers").text())
+                .contains("Covers 1 product now")
+                .contains("“Crew club rope” comes before this card and wins for 1 product that both cover");
+        String club = "/cards/" + card(app, "Crew club rope").id();
+        assertThat(owner.get(club + "?step=covers").text())
+                .contains("“Rope by the metre” stands below: “Crew club rope” comes before this card");
+        String based = owner.get(rope).field("basedOn");
+        Answer other = owner.background(
+                rope + "/edit", "do", "look", "basedOn", based, "step", "covers", "/covers/until", "2020-01-01T00:00");
+        assertThat(other.text()).contains("Covers 1 product now");
+        assertThat(owner.get("/cards/" + card(app, "Deck brushes as marked").id() + "?step=covers")
+                        .text())
+                .doesNotContain("Other cards there");
+    }
+
     private static CardEntry card(App app, String name) {
         return app.bean(Cards.class).inOrder().stream()
                 .filter(card -> card.name().equals(name))
