@@ -2,10 +2,15 @@ package dev.steelyard.core.prepared;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Cases;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
@@ -192,5 +197,37 @@ class AnswersTest {
         assertThat(open(Map.of("hem", "roped")))
                 .as("what it hangs on is not known while something above is wrong")
                 .containsExactly("length", "count", "hem");
+    }
+
+    @Test
+    void beforeAPackIsPickedItsOwnAmountIsAskedAndNotBesideOne() {
+        PreparedCard lead = PreparedCard.prepare(
+                        RateCard.named("Lead")
+                                .asks(List.of(Measurement.of("weight", Unit.KG, "1", "500", "1")))
+                                .cases(Cases.always(new Case(
+                                        new PiecePrice.Packs(
+                                                List.of(new PiecePrice.Pack(
+                                                        "5 kg", new BigDecimal("5"), Unit.KG, new BigDecimal("21.00"))),
+                                                new PiecePrice.OwnAmount("weight", Unit.KG, new BigDecimal("4.35"))),
+                                        BigDecimal.ZERO)))
+                                .build(),
+                        "EUR")
+                .orThrow();
+        assertThat(lead.open(new Asked(GOODS, 1, Answers.NONE, null, RandomCards.DAY)))
+                .containsExactly("weight");
+        assertThat(lead.open(new Asked(GOODS, 1, new Answers(Map.of(), "5 kg"), null, RandomCards.DAY)))
+                .isEmpty();
+        assertThat(lead.open(new Asked(GOODS, 1, new Answers(Map.of(), "no such"), null, RandomCards.DAY)))
+                .containsExactly("weight");
+    }
+
+    @Test
+    void anotherStateAndCoverChangeNoPrice() {
+        PreparedCard paused = CARD.as(CardState.PAUSED, Covers.EVERYTHING);
+        assertThat(paused.card().state()).isEqualTo(CardState.PAUSED);
+        assertThat(paused.card().asks()).isEqualTo(CARD.card().asks());
+        Asked asked = new Asked(
+                GOODS, 2, answers(Map.of("length", "150", "count", "4", "hem", "plain")), null, RandomCards.DAY);
+        assertThat(paused.piece(asked, Notes.NONE)).isEqualTo(CARD.piece(asked, Notes.NONE));
     }
 }

@@ -3,6 +3,7 @@ package dev.steelyard.web.counter;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
@@ -188,18 +189,7 @@ class CounterKindsTest {
                 "zip");
         Answer form = shopper.get("/counter/checkout");
         assertThat(form.text()).contains("Length 523 cm · Width 211 cm · Hem roped · Fixing zip");
-        Answer receipt = shopper.post(
-                "/counter/checkout",
-                "key",
-                form.field("key"),
-                "seen",
-                form.field("seen"),
-                "name",
-                "Ada Quill",
-                "email",
-                "ada@example.org",
-                "card",
-                "5000 1111 2222 3331");
+        Answer receipt = Buying.pay(shopper, form);
         assertThat(receipt.text()).contains("Thank you", "Length 523 cm", "722.62");
         String number = app.sql()
                 .sql("select number from shop_order")

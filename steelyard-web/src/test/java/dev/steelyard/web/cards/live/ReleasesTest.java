@@ -13,6 +13,7 @@ import dev.steelyard.web.cards.store.Cards;
 import dev.steelyard.web.cards.store.ReleaseResult;
 import dev.steelyard.web.cards.store.Releases;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
@@ -204,18 +205,7 @@ class ReleasesTest {
         assertThat(shopper.get("/counter/basket").text())
                 .contains("Something in the basket cannot be ordered")
                 .doesNotContain("To the checkout");
-        Answer order = shopper.post(
-                "/counter/checkout",
-                "key",
-                form.field("key"),
-                "seen",
-                form.field("seen"),
-                "name",
-                "Ada Quill",
-                "email",
-                "ada@example.org",
-                "card",
-                "5000 1111 2222 3331");
+        Answer order = Buying.pay(shopper, form);
         assertThat(order.status()).isEqualTo(409);
         assertThat(order.text()).contains("cannot be ordered");
         assertThat(app.sql()
