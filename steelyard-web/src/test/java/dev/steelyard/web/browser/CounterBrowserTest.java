@@ -64,4 +64,13 @@ class CounterBrowserTest {
         page.locator("[aria-label='Take Bow shackle, 6 mm out']").click();
         assertThat(page.locator(".basket")).containsText("Nothing in it yet");
     }
+
+    @Test
+    void aProductPageIsLight() {
+        page.navigate("/counter/goods/COVER?sent=yes&a.length=523&a.width=211&a.hem=plain&a.fixing=loose");
+        assertThat(page.locator("#total")).hasText("291.80");
+        Object bytes = page.evaluate("performance.getEntriesByType('navigation')[0].encodedBodySize"
+                + " + performance.getEntriesByType('resource').reduce((sum, one) => sum + one.encodedBodySize, 0)");
+        org.assertj.core.api.Assertions.assertThat(((Number) bytes).intValue()).isBetween(20_000, 200_000);
+    }
 }

@@ -5,6 +5,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.database.PrivateMariaDb;
 import dev.steelyard.web.demo.FirstStart;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
@@ -42,6 +43,7 @@ public final class App implements AutoCloseable {
 
     private final PrivateMariaDb database;
     private final ConfigurableApplicationContext context;
+    private final Map<String, String> columns = new HashMap<>();
 
     private App(PrivateMariaDb database, ConfigurableApplicationContext context) {
         this.database = database;
@@ -55,6 +57,9 @@ public final class App implements AutoCloseable {
         ConfigurableApplicationContext context = run(database);
         App app = new App(database, context);
         context.getBean(FirstStart.class).prepare(true);
+        TABLES.forEach(table -> app.sql()
+                .sql("create table kept_" + table + " as select * from " + table)
+                .update());
         return app;
     }
 
@@ -108,19 +113,37 @@ public final class App implements AutoCloseable {
         return bean(JdbcClient.class);
     }
 
-    /** The demo shop as it is at its first start; baskets and orders are gone. At no moment is there no shop. */
+    /** The demo shop as it was at its first start; baskets and orders are gone. At no moment is there no shop. */
     public void reset() {
         bean(TransactionTemplate.class).executeWithoutResult(status -> {
             JdbcClient sql = sql();
             long revision =
                     sql.sql("select revision from shop").query(Long.class).single();
             sql.sql("set foreign_key_checks = 0").update();
-            TABLES.forEach(table -> sql.sql("delete from " + table).update());
+            TABLES.forEach(table -> {
+                sql.sql("delete from " + table).update();
+                sql.sql("insert into %s (%s) select %s from kept_%s"
+                                .formatted(table, columns(table), columns(table), table))
+                        .update();
+            });
             sql.sql("set foreign_key_checks = 1").update();
-            bean(FirstStart.class).prepare(true);
             sql.sql("update shop set revision = ?").param(revision + 1).update();
         });
         bean(Books.class).refresh();
+    }
+
+    /** Those that are not worked out from others. */
+    private String columns(String table) {
+        return columns.computeIfAbsent(
+                table,
+                name -> String.join(
+                        ", ",
+                        sql().sql(
+                                        "select concat('`', column_name, '`') from information_schema.columns where table_schema ="
+                                                + " database() and table_name = ? and extra not like '%GENERATED%'")
+                                .param(name)
+                                .query(String.class)
+                                .list()));
     }
 
     @Override
