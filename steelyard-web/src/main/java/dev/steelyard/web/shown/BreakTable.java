@@ -6,6 +6,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakWords;
 import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -101,7 +102,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                 long from = breaks.pieces(i);
                 long last = i + 1 < breaks.size() ? breaks.pieces(i + 1) - 1 : last(lots);
                 PricedLine line = priced(from).orElse(null);
-                Saving saving = Saving.of(first, line);
+                Saving saving = Saving.of(first, line, minor);
                 most = saving.more(most);
                 tiers.add(tier(from, last, breaks.get(i), line, saving, counted));
             }
@@ -115,13 +116,14 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             return ends ? upTo.longValue() : Quantity.MOST;
         }
 
-        /** What a piece costs below the first break, or in the first lot. */
+        /** What a piece costs below the first break, or at best in the first lot; exact. */
         private Optional<BigDecimal> undiscounted(boolean lots) {
-            long first = lots ? breaks.pieces(0) : Math.max(1, Math.min(breaks.pieces(0) - 1, Quantity.MOST));
-            if (!lots && breaks.pieces(0) == Quantity.LEAST) {
-                return priced(1).map(PieceTiers::each);
+            long first = breaks.pieces(0) - 1;
+            if (lots) {
+                first = breaks.size() > 1 ? breaks.pieces(1) - 1 : breaks.pieces(0);
             }
-            return pricedAnyway(first).map(PieceTiers::each);
+            return pricedAnyway(Math.max(Quantity.LEAST, Math.min(first, Quantity.MOST)))
+                    .map(line -> line.total().value().divide(BigDecimal.valueOf(line.quantity()), Decimals.EXACT));
         }
 
         private Optional<PricedLine> pricedAnyway(long quantity) {
@@ -158,6 +160,14 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
         }
 
         private String second(BreakWords words, BigDecimal each, PricedLine line, Saving saving) {
+            boolean saves =
+                    switch (words.figure()) {
+                        case SAVED_EACH, SAVED_IN_ALL, SAVED_PERCENT -> true;
+                        default -> false;
+                    };
+            if (saves && !saving.some()) {
+                return "";
+            }
             String figure =
                     switch (words.figure()) {
                         case NONE -> "";

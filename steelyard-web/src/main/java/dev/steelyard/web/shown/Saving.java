@@ -16,12 +16,16 @@ record Saving(BigDecimal full, BigDecimal inAll, long pieces) {
 
     static final Saving NONE = new Saving(BigDecimal.ONE, BigDecimal.ZERO, 1);
 
-    /** @param first what a piece costs without a break; none where that cannot be told */
-    static Saving of(@Nullable BigDecimal first, @Nullable PricedLine line) {
+    /**
+     * The saving of a line.
+     *
+     * @param first what a piece costs without a break, exact; none where that cannot be told
+     */
+    static Saving of(@Nullable BigDecimal first, @Nullable PricedLine line, int minor) {
         if (first == null || line == null || first.signum() == 0) {
             return NONE;
         }
-        BigDecimal full = first.multiply(BigDecimal.valueOf(line.quantity()));
+        BigDecimal full = first.multiply(BigDecimal.valueOf(line.quantity())).setScale(minor, RoundingMode.HALF_UP);
         return new Saving(full, full.subtract(line.total().value()).max(BigDecimal.ZERO), line.quantity());
     }
 

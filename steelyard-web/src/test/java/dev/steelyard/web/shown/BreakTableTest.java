@@ -53,6 +53,21 @@ class BreakTableTest {
     }
 
     @Test
+    void aLotSavesWhatItsPiecesWouldCostMoreInAFullSmallestLot() {
+        String lots =
+                """
+                {"name": "L", "cases": [{"piece": {"none": true}}], "shopPage": {"saving": true},
+                 "ladder": {"mode": "lot", "value": "lot-total", "rows": [{"from": 1, "value": "10.00"},
+                   {"from": 4, "value": "%s", "words": {"before": "You save", "figure": "saved-in-all"}}]}}""";
+        BreakTable cheaper = table(lots.formatted("12.00"), null, 4, Map.of());
+        assertThat(cheaper.tiers()).extracting(Tier::line).containsExactly("", "You save 1.33");
+        assertThat(cheaper.mark()).isEqualTo("save up to 10 %");
+        BreakTable dearer = table(lots.formatted("14.00"), null, 4, Map.of());
+        assertThat(dearer.tiers()).extracting(Tier::line).containsExactly("", "");
+        assertThat(dearer.mark()).isNull();
+    }
+
+    @Test
     void beforeAnythingIsTypedThePercentagesAreTheCards() {
         String measured = ROPE.formatted("percent-off", "5")
                 .replace("\"counts\": \"amount\"", "\"counts\": \"pieces\"")
