@@ -61,17 +61,26 @@ class TwoNodesTest {
                     "now",
                     "why",
                     "dearer");
-            Instant published = Instant.now();
             assertThat(owner.get(ROPE).body())
                     .as("at once on the node it was done on")
                     .contains("id=\"total\">35.00<");
-            while (!shopper.get(ROPE).body().contains("id=\"total\">35.00<")) {
-                assertThat(Duration.between(published, Instant.now())).isLessThan(PATIENCE);
-                Thread.sleep(50);
-            }
-            log.info(
-                    "the other node followed after {} ms",
-                    Duration.between(published, Instant.now()).toMillis());
+            follows(shopper, "id=\"total\">35.00<");
+
+            // and the other way round
+            new Http(other.url()).signIn("jonas").post(path + "/live/pause", "why", "sold out");
+            assertThat(shopper.get(ROPE).body()).contains("No price yet");
+            follows(owner, "No price yet");
         }
+    }
+
+    private static void follows(Http shopper, String words) throws InterruptedException {
+        Instant published = Instant.now();
+        while (!shopper.get(ROPE).body().contains(words)) {
+            assertThat(Duration.between(published, Instant.now())).isLessThan(PATIENCE);
+            Thread.sleep(50);
+        }
+        log.info(
+                "the other node followed after {} ms",
+                Duration.between(published, Instant.now()).toMillis());
     }
 }

@@ -177,15 +177,18 @@ class CardEditorTest {
 
     @Test
     void theShopPageIsShownWithOwnWordsAndRealNumbers() {
-        CardHands hands = CardHands.begin(page, "FLAGS", "lots").step("shop");
+        CardHands hands = CardHands.begin(page, "FLAGS", "lots");
+        hands.type("/ladder/rows/1/from", "2")
+                .type("/ladder/rows/1/value", "18.00")
+                .step("shop");
         hands.pick("/shopPage/table", "cards")
-                .type("/ladder/rows/1/words/title", "Five sets")
+                .type("/ladder/rows/1/words/title", "Two sets")
                 .type("/ladder/rows/1/words/before", "You save")
                 .pick("/ladder/rows/1/words/figure", "saved-in-all")
                 .type("/ladder/rows/1/words/mark", "most taken")
                 .tick("/shopPage/saving");
-        assertThat(page.locator("#shop-preview")).containsText("Five sets");
-        assertThat(page.locator("#shop-preview")).containsText("You save 5.00");
+        assertThat(page.locator("#shop-preview")).containsText("Two sets");
+        assertThat(page.locator("#shop-preview")).containsText("You save 2.00");
         assertThat(page.locator("#shop-preview .shop-mark")).hasText("save up to 20 %");
     }
 
