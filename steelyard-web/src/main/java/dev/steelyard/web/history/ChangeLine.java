@@ -1,10 +1,10 @@
 package dev.steelyard.web.history;
 
 import dev.steelyard.web.history.Changes.Entry;
+import dev.steelyard.web.page.FirstLines;
 import dev.steelyard.web.page.Show;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -72,14 +72,10 @@ public record ChangeLine(
     }
 
     private static List<String> words(Change change) {
-        List<String> all = StateChanges.between(change.before(), change.after()).stream()
-                .map(StateChanges.Difference::words)
-                .toList();
-        return all.size() <= MOST_WORDS
-                ? all
-                : Objects.requireNonNull(java.util.stream.Stream.concat(
-                                all.stream().limit(MOST_WORDS),
-                                java.util.stream.Stream.of("and " + (all.size() - MOST_WORDS) + " more"))
-                        .toList());
+        return FirstLines.of(
+                StateChanges.between(change.before(), change.after()).stream()
+                        .map(StateChanges.Difference::words)
+                        .toList(),
+                MOST_WORDS);
     }
 }

@@ -18,6 +18,8 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Breaks that count an amount: of the rate of a piece, or of the ladder over all pieces. */
@@ -35,23 +37,43 @@ final class AmountTiers {
         this.minor = minor;
     }
 
-    BreakTable table(String style) {
+    /**
+     * What counts an amount.
+     *
+     * @param slices whether each slice has its own rate; else all units have the rate reached
+     * @param first the rate before the first break; none where it cannot be told yet
+     * @param amount of the order, in base units; none where it cannot be told yet
+     */
+    private record Counting(
+            Unit unit,
+            List<Break> rows,
+            Ladder.Value value,
+            boolean slices,
+            @Nullable BigDecimal first,
+            @Nullable BigDecimal amount) {}
+
+    /** The ladder where it counts an amount, else the breaks of the rate in use; none where neither is there. */
+    private Optional<Counting> counting() {
         Piece piece = piece();
+        BigDecimal billable = piece == null ? null : piece.billable();
         PreparedLadder ladder = card.ladderFor(asked.item());
-        if (ladder != null && ladder.definition().unit() != null) {
+        if (ladder != null && ladder.countsAmount() && ladder.definition().unit() != null) {
             Ladder own = ladder.definition();
-            List<Break> rows =
-                    ladder.breaks().inForce(asked.group(), asked.day()).all();
-            BigDecimal amount = piece == null || piece.billable() == null
-                    ? null
-                    : piece.billable().multiply(BigDecimal.valueOf(asked.quantity()), Decimals.EXACT);
-            return table(style, own.unit(), rows, own.value(), own.mode() == Ladder.Mode.SLICE, first(piece), amount);
+            return Optional.of(new Counting(
+                    own.unit(),
+                    ladder.breaks().inForce(asked.group(), asked.day()).all(),
+                    own.value(),
+                    own.mode() == Ladder.Mode.SLICE,
+                    first(piece),
+                    billable == null ? null : billable.multiply(BigDecimal.valueOf(asked.quantity()), Decimals.EXACT)));
         }
-        int used = piece == null ? 0 : piece.caseIndex();
-        return BreakTable.rateWithBreaks(card, used)
-                .filter(rate -> rate.breaks() != null)
-                .map(rate -> table(
-                        style,
+        PiecePrice used = card.card()
+                .cases()
+                .all()
+                .get(piece == null ? 0 : piece.caseIndex())
+                .piece();
+        return used instanceof PiecePrice.Rate rate && rate.breaks() != null
+                ? Optional.of(new Counting(
                         rate.unit(),
                         rate.breaks().rows().stream()
                                 .sorted(Comparator.comparing(Break::from))
@@ -59,8 +81,12 @@ final class AmountTiers {
                         Ladder.Value.PRICE,
                         rate.breaks().slices(),
                         rate.price(),
-                        piece == null ? null : piece.billable()))
-                .orElseGet(() -> BreakTable.none(card));
+                        billable))
+                : Optional.empty();
+    }
+
+    BreakTable table(String style) {
+        return counting().map(counting -> table(style, counting)).orElseGet(() -> BreakTable.none(card));
     }
 
     private @Nullable Piece piece() {
@@ -78,14 +104,13 @@ final class AmountTiers {
         return card.card().cases().all().get(0).piece() instanceof PiecePrice.Rate rate ? rate.price() : null;
     }
 
-    private BreakTable table(
-            String style,
-            Unit unit,
-            List<Break> rows,
-            Ladder.Value value,
-            boolean slices,
-            @Nullable BigDecimal first,
-            @Nullable BigDecimal amount) {
+    private BreakTable table(String style, Counting counting) {
+        Unit unit = counting.unit();
+        List<Break> rows = counting.rows();
+        BigDecimal first = counting.first();
+        BigDecimal amount = counting.amount();
+        boolean slices = counting.slices();
+        Ladder.Value value = counting.value();
         List<Tier> tiers = new ArrayList<>();
         boolean fromZero = !rows.isEmpty() && rows.get(0).from().signum() == 0;
         if (first != null && !fromZero && !rows.isEmpty()) {
@@ -136,34 +161,17 @@ final class AmountTiers {
     /** How much more brings the price of a unit down, in a sentence; none where nothing does. */
     @Nullable
     String next() {
-        Piece piece = piece();
-        PreparedLadder ladder = card.ladderFor(asked.item());
-        if (piece == null || piece.billable() == null) {
-            return null;
-        }
-        if (ladder != null && ladder.countsAmount() && ladder.definition().unit() != null) {
-            BigDecimal amount = piece.billable().multiply(BigDecimal.valueOf(asked.quantity()), Decimals.EXACT);
-            return next(
-                    ladder.definition().unit(),
-                    ladder.breaks().inForce(asked.group(), asked.day()).all(),
-                    ladder.definition().value(),
-                    ladder.definition().mode() == Ladder.Mode.SLICE,
-                    amount);
-        }
-        return BreakTable.rateWithBreaks(card, piece.caseIndex())
-                .map(rate -> rate.breaks() == null
-                        ? null
-                        : next(
-                                rate.unit(),
-                                rate.breaks().rows(),
-                                Ladder.Value.PRICE,
-                                rate.breaks().slices(),
-                                piece.billable()))
+        return counting()
+                .filter(counting -> counting.amount() != null)
+                .map(this::next)
                 .orElse(null);
     }
 
-    private @Nullable String next(Unit unit, List<Break> rows, Ladder.Value value, boolean slices, BigDecimal amount) {
-        Break above = rows.stream()
+    private @Nullable String next(Counting counting) {
+        Unit unit = counting.unit();
+        BigDecimal amount = Objects.requireNonNull(counting.amount());
+        boolean slices = counting.slices();
+        Break above = counting.rows().stream()
                 .filter(row -> unit.toBase(row.from()).compareTo(amount) > 0)
                 .min(Comparator.comparing(Break::from))
                 .orElse(null);
@@ -172,7 +180,7 @@ final class AmountTiers {
         }
         String more = with(unit.fromBase(unit.toBase(above.from()).subtract(amount, Decimals.EXACT)), unit);
         String each = slices ? "each further " + unit.symbol() : "each " + unit.symbol();
-        return switch (value) {
+        return switch (counting.value()) {
             case PRICE -> more + " more and " + each + " costs " + Show.money(above.value(), minor);
             case PERCENT_OFF -> more + " more and " + Show.money(above.value(), 0) + " % comes off"
                     + (slices ? " what lies over it" : "");

@@ -1,6 +1,5 @@
 package dev.steelyard.web.shown;
 
-import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakWords;
@@ -96,7 +95,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             List<Tier> tiers = new ArrayList<>();
             Saving most = Saving.NONE;
             if (!lots && breaks.pieces(0) > least) {
-                tiers.add(tier(least, breaks.pieces(0) - 1, null, null, Saving.NONE, counted));
+                tiers.add(tier(least, breaks.pieces(0) - 1, null, priced(least).orElse(null), Saving.NONE, counted));
             }
             for (int i = 0; i < Math.min(breaks.size(), MOST); i++) {
                 long from = breaks.pieces(i);
@@ -134,8 +133,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
         }
 
         private Tier tier(
-                long from, long last, @Nullable Break row, @Nullable PricedLine at, Saving saving, long counted) {
-            PricedLine line = at != null ? at : row == null ? priced(from).orElse(null) : null;
+                long from, long last, @Nullable Break row, @Nullable PricedLine line, Saving saving, long counted) {
             BigDecimal each = line == null ? null : each(line);
             BreakWords words = row == null ? BreakWords.NONE : row.words();
             String title =
@@ -199,12 +197,6 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             return from == 1 ? "any number" : Show.whole(from) + " and more";
         }
         return from == last ? Show.whole(from) : Show.whole(from) + " to " + Show.whole(last);
-    }
-
-    /** A card's rate breaks where it has some, whatever case; for pages that say more about them. */
-    static Optional<PiecePrice.Rate> rateWithBreaks(PreparedCard card, int caseIndex) {
-        PiecePrice piece = card.card().cases().all().get(caseIndex).piece();
-        return piece instanceof PiecePrice.Rate rate && rate.breaks() != null ? Optional.of(rate) : Optional.empty();
     }
 
     /** Whether a card's page shows its breaks at all. */

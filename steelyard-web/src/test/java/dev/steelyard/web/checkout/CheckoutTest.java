@@ -7,6 +7,7 @@ import dev.steelyard.core.ladder.Over;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.PriceEdit;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
@@ -30,7 +31,7 @@ class CheckoutTest {
 
     @Test
     void anApprovedCardMakesAnOrderAndEmptiesTheBasket(App app, Http shopper) {
-        Answer receipt = pay(shopper, checkout(shopper), APPROVED);
+        Answer receipt = Buying.pay(shopper, checkout(shopper), APPROVED);
         assertThat(receipt.text()).contains("Thank you, Ada Quill", "card ending 3331", "30.00");
         assertThat(shopper.get("/counter/basket").text()).contains("Nothing in it yet");
         assertThat(app.sql()
@@ -43,30 +44,30 @@ class CheckoutTest {
     @Test
     void aDeclinedCardMakesNoneAndAnotherCanBeTried(App app, Http shopper) {
         Answer form = checkout(shopper);
-        Answer declined = pay(shopper, form, DECLINED);
+        Answer declined = Buying.pay(shopper, form, DECLINED);
         assertThat(declined.status()).isEqualTo(409);
         assertThat(declined.text()).contains("The card was declined. No money was taken. Try another card.");
         assertThat(declined.field("name")).isEqualTo("Ada Quill");
         assertThat(orders(app)).isZero();
-        assertThat(pay(shopper, declined, APPROVED).text()).contains("Thank you");
+        assertThat(Buying.pay(shopper, declined, APPROVED).text()).contains("Thank you");
         assertOneOrderOnePayment(app);
     }
 
     @Test
     void withoutAnAnswerPressingAgainFindsOutAndNobodyPaysTwice(App app, Http shopper) {
-        Answer unanswered = pay(shopper, checkout(shopper), NO_ANSWER);
+        Answer unanswered = Buying.pay(shopper, checkout(shopper), NO_ANSWER);
         assertThat(unanswered.text()).contains("did not answer in time").contains("you never pay twice");
         assertThat(orders(app)).isZero();
-        assertThat(pay(shopper, unanswered, APPROVED).text()).contains("Thank you");
+        assertThat(Buying.pay(shopper, unanswered, APPROVED).text()).contains("Thank you");
         assertOneOrderOnePayment(app);
     }
 
     @Test
     void aPaymentWhoseAnswerWasLostBecomesTheOrderAtTheNextPress(App app, Http shopper) {
-        Answer lost = pay(shopper, checkout(shopper), ANSWER_LOST);
+        Answer lost = Buying.pay(shopper, checkout(shopper), ANSWER_LOST);
         assertThat(lost.text()).contains("did not answer in time");
         // whatever card is given now, the money was taken from the first
-        Answer receipt = pay(shopper, lost, APPROVED);
+        Answer receipt = Buying.pay(shopper, lost, APPROVED);
         assertThat(receipt.text()).contains("Thank you", "card ending 3334");
         assertOneOrderOnePayment(app);
     }
@@ -74,15 +75,15 @@ class CheckoutTest {
     @Test
     void aPageSentTwiceIsOneOrder(App app, Http shopper) {
         Answer form = checkout(shopper);
-        assertThat(pay(shopper, form, APPROVED).text()).contains("Thank you");
-        assertThat(pay(shopper, form, APPROVED).text()).contains("Thank you");
+        assertThat(Buying.pay(shopper, form, APPROVED).text()).contains("Thank you");
+        assertThat(Buying.pay(shopper, form, APPROVED).text()).contains("Thank you");
         assertOneOrderOnePayment(app);
     }
 
     @Test
     void manyPressesAtOnceAreOneOrder(App app, Http shopper) throws Exception {
         Answer form = checkout(shopper);
-        Callable<Answer> press = () -> pay(shopper, form, APPROVED);
+        Callable<Answer> press = () -> Buying.pay(shopper, form, APPROVED);
         ExecutorService many = Executors.newFixedThreadPool(8);
         List<Answer> answers = new ArrayList<>();
         for (Future<Answer> one : many.invokeAll(java.util.Collections.nCopies(8, press))) {
@@ -91,7 +92,7 @@ class CheckoutTest {
         many.shutdown();
         assertThat(answers).allSatisfy(answer -> assertThat(answer.status()).isIn(200, 409));
         // the last word is the order, as the page's own next press would show
-        assertThat(pay(shopper, form, APPROVED).text()).contains("Thank you");
+        assertThat(Buying.pay(shopper, form, APPROVED).text()).contains("Thank you");
         assertOneOrderOnePayment(app);
     }
 
@@ -99,19 +100,19 @@ class CheckoutTest {
     void aPriceChangedMeanwhileIsSaidAndAskedNotCharged(App app, Http shopper) {
         Answer form = checkout(shopper);
         setBrushTo(app, "16.50");
-        Answer asked = pay(shopper, form, APPROVED);
+        Answer asked = Buying.pay(shopper, form, APPROVED);
         assertThat(asked.status()).isEqualTo(409);
         assertThat(asked.text())
                 .contains("have changed since you looked. Nothing was charged.")
                 .contains("Deck brush: 2 × 15.00 = 30.00 is now 2 × 16.50 = 33.00")
                 .contains("Order and pay 33.00");
         assertThat(orders(app)).isZero();
-        assertThat(pay(shopper, asked, APPROVED).text()).contains("Thank you", "33.00");
+        assertThat(Buying.pay(shopper, asked, APPROVED).text()).contains("Thank you", "33.00");
     }
 
     @Test
     void aLaterChangeDoesNotTouchAnOrder(App app, Http shopper, Http owner) {
-        pay(shopper, checkout(shopper), APPROVED);
+        Buying.pay(shopper, checkout(shopper), APPROVED);
         setBrushTo(app, "99");
         String number = app.sql()
                 .sql("select number from shop_order")
@@ -172,21 +173,6 @@ class CheckoutTest {
         shopper.get("/counter/goods/BRU-1");
         shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
         return shopper.get("/counter/checkout");
-    }
-
-    private static Answer pay(Http shopper, Answer form, String card) {
-        return shopper.post(
-                "/counter/checkout",
-                "key",
-                form.field("key"),
-                "seen",
-                form.field("seen"),
-                "name",
-                "Ada Quill",
-                "email",
-                "ada@example.org",
-                "card",
-                card);
     }
 
     private static void setBrushTo(App app, String shelfPrice) {

@@ -8,6 +8,7 @@ import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.PlaceWords;
+import dev.steelyard.web.page.FirstLines;
 import dev.steelyard.web.page.Show;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -97,11 +98,6 @@ record Gate(
     }
 
     private static List<String> cut(List<String> said) {
-        if (said.size() <= MOST_SAID) {
-            return List.copyOf(said);
-        }
-        List<String> some = new ArrayList<>(said.subList(0, MOST_SAID));
-        some.add("and " + (said.size() - MOST_SAID) + " more");
-        return some;
+        return FirstLines.of(said, MOST_SAID);
     }
 }

@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param same whether what is compared is the same version
  * @param gate what stands between the right side and the shoppers
  * @param again whether the right side is an older version than what is live, so that one would go back
- * @param starts what is planned
+ * @param planned what begins later
+ * @param history all releases that still stand, the latest first
  */
 record LivePage(
         long id,
@@ -44,9 +45,9 @@ record LivePage(
     /**
      * A release.
      *
-     * @param state “live since then”, “begins then”, “was live”
+     * @param state “live”, “planned”, “was live”
      */
-    record Line(long release, long number, String state, String starts, String madeBy, String madeAt, String why) {}
+    record Line(long release, long number, String state, String starts, String madeBy, String why) {}
 
     /**
      * What is typed for putting it live.

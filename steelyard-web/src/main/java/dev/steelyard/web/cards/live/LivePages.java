@@ -144,7 +144,6 @@ class LivePages {
                 state,
                 Show.moment(release.starts(), subject.shop().zone()),
                 release.madeBy(),
-                Show.moment(release.madeAt(), subject.shop().zone()),
                 release.why());
     }
 }

@@ -82,13 +82,19 @@ public class CardOverview {
     public List<Line> lines(List<CardEntry> entries) {
         Subject subject = Subject.of(shops, books);
         Map<Long, Standing> all = releases.all();
-        Map<Integer, List<Finding>> order = orderFindings(entries, subject);
+        List<Documents.DraftReading> readings = entries.stream()
+                .map(entry -> Documents.readDraft(
+                        entry.document().card(), subject.shop().currency()))
+                .toList();
+        Map<Integer, List<Finding>> order = OrderFindings.of(
+                readings.stream().map(Documents.DraftReading::card).toList(), subject.goods());
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             CardEntry entry = entries.get(i);
             Standing standing = all.get(entry.id());
             lines.add(line(
                     entry,
+                    readings.get(i),
                     standing == null ? releases.of(entry.id()) : standing,
                     order.getOrDefault(i, List.of()),
                     subject));
@@ -96,20 +102,8 @@ public class CardOverview {
         return lines;
     }
 
-    /** What is odd about cards beside each other. */
-    private static Map<Integer, List<Finding>> orderFindings(List<CardEntry> entries, Subject subject) {
-        return OrderFindings.of(
-                entries.stream()
-                        .map(entry -> Documents.readDraft(
-                                        entry.document().card(), subject.shop().currency())
-                                .card())
-                        .toList(),
-                subject.goods());
-    }
-
-    private Line line(CardEntry entry, Standing standing, List<Finding> beside, Subject subject) {
-        Documents.DraftReading reading =
-                Documents.readDraft(entry.document().card(), subject.shop().currency());
+    private Line line(
+            CardEntry entry, Documents.DraftReading reading, Standing standing, List<Finding> beside, Subject subject) {
         List<Product> covered = subject.covered(reading.card());
         PreparedCard prepared = reading.prepared();
         List<String> warnings = new ArrayList<>();

@@ -1,6 +1,7 @@
 package dev.steelyard.web.cards.words;
 
 import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.page.FirstLines;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,14 +25,7 @@ public final class DocumentChanges {
             found.changes.add("Check weights: " + before.weights().size() + " kept → "
                     + after.weights().size() + " kept");
         }
-        List<String> all = found.changes;
-        return all.size() <= MOST ? all : append(all.subList(0, MOST), "and " + (all.size() - MOST) + " more");
-    }
-
-    private static List<String> append(List<String> list, String last) {
-        List<String> all = new ArrayList<>(list);
-        all.add(last);
-        return all;
+        return FirstLines.of(found.changes, MOST);
     }
 
     private void compare(String at, JsonNode before, JsonNode after) {
