@@ -4,47 +4,66 @@ import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Times;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** Reads which goods, customers and times a card is for. */
+/** Reads which goods, customers and times a card or deal is for. */
 final class CoversReader {
 
     private static final int DEEPEST = 10;
+    private static final List<Attribute> OF_DEALS = List.of(Attribute.values());
+    private static final List<Attribute> OF_CARDS =
+            OF_DEALS.stream().filter(one -> one != Attribute.SKU).toList();
 
     private CoversReader() {}
 
+    /** What a card covers: a product with all its variants, so that no SKUs of variants are named. */
     static Covers read(Obj in) {
-        List<GoodsRule> any = new ArrayList<>(attributes(in));
-        Obj rule = in.optionalObject("rule");
-        if (rule != null) {
-            any.add(rule(rule, 0));
-        }
-        GoodsRule goods = any.isEmpty() ? GoodsRule.EVERYTHING : any.size() == 1 ? any.get(0) : new GoodsRule.Any(any);
-        Covers covers = new Covers(
-                goods,
-                in.textSet("except"),
-                new Audience(
-                        in.textSet("groups"),
-                        in.textSet("notGroups"),
-                        in.optionalFlag("signedIn"),
-                        in.optionalFlag("firstOrder"),
-                        in.textSet("countries")),
-                times(in));
+        Covers covers = new Covers(goods(in, OF_CARDS), in.textSet("except"), audience(in), times(in));
         in.done();
         return covers;
     }
 
-    private static List<GoodsRule> attributes(Obj in) {
+    /** Goods alone, as deals name them: by the SKU of a variant too. */
+    static GoodsSet goodsSet(Obj in) {
+        boolean everything = in.flag("everything", false);
+        GoodsRule rule = goods(in, OF_DEALS);
+        if (everything && rule != GoodsRule.EVERYTHING) {
+            in.fault("everything", "either everything is covered, or what is named");
+        }
+        GoodsSet goods = new GoodsSet(rule, in.textSet("except"));
+        in.done();
+        return goods;
+    }
+
+    private static GoodsRule goods(Obj in, List<Attribute> known) {
+        List<GoodsRule> any = new ArrayList<>(attributes(in, known));
+        Obj rule = in.optionalObject("rule");
+        if (rule != null) {
+            any.add(rule(rule, known, 0));
+        }
+        return any.isEmpty() ? GoodsRule.EVERYTHING : any.size() == 1 ? any.get(0) : new GoodsRule.Any(any);
+    }
+
+    static Audience audience(Obj in) {
+        return new Audience(
+                in.textSet("groups"),
+                in.textSet("notGroups"),
+                in.optionalFlag("signedIn"),
+                in.optionalFlag("firstOrder"),
+                in.textSet("countries"));
+    }
+
+    private static List<GoodsRule> attributes(Obj in, List<Attribute> known) {
         List<GoodsRule> rules = new ArrayList<>();
-        for (Attribute attribute : Attribute.values()) {
+        for (Attribute attribute : known) {
             if (in.has(attribute.code())) {
                 Set<String> values = in.textSet(attribute.code());
                 if (values.isEmpty()) {
@@ -56,17 +75,17 @@ final class CoversReader {
         return rules;
     }
 
-    private static GoodsRule rule(Obj in, int depth) {
+    private static GoodsRule rule(Obj in, List<Attribute> known, int depth) {
         if (depth > DEEPEST) {
             in.fault("", "rules are nested at most " + DEEPEST + " deep");
             return GoodsRule.EVERYTHING;
         }
-        List<GoodsRule> parts = new ArrayList<>(attributes(in));
+        List<GoodsRule> parts = new ArrayList<>(attributes(in, known));
         if (in.has("all")) {
-            parts.add(new GoodsRule.All(in.objects("all", part -> rule(part, depth + 1))));
+            parts.add(new GoodsRule.All(in.objects("all", part -> rule(part, known, depth + 1))));
         }
         if (in.has("any")) {
-            parts.add(new GoodsRule.Any(in.objects("any", part -> rule(part, depth + 1))));
+            parts.add(new GoodsRule.Any(in.objects("any", part -> rule(part, known, depth + 1))));
         }
         Obj between = in.optionalObject("shelfPrice");
         if (between != null) {
@@ -78,14 +97,12 @@ final class CoversReader {
             in.fault(
                     "",
                     "a rule is one of all, any, shelfPrice, "
-                            + Arrays.stream(Attribute.values())
-                                    .map(Attribute::code)
-                                    .collect(Collectors.joining(", ")));
+                            + known.stream().map(Attribute::code).collect(Collectors.joining(", ")));
         }
         return parts.isEmpty() ? GoodsRule.EVERYTHING : parts.get(0);
     }
 
-    private static Times times(Obj in) {
+    static Times times(Obj in) {
         LocalDateTime from = in.parsed("from", TimeText.MOMENT);
         LocalDateTime until = in.parsed("until", TimeText.MOMENT);
         if (from != null && until != null && !from.isBefore(until)) {

@@ -3,34 +3,53 @@ package dev.steelyard.format;
 import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Times;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes which goods, customers and times a card is for. */
+/** Writes which goods, customers and times a card or deal is for. */
 final class CoversWriter {
 
     private CoversWriter() {}
 
     static void write(ObjectNode node, Covers covers) {
-        GoodsRule goods = covers.goods();
+        goods(node, covers.goods(), covers.except());
+        audience(node, covers.audience());
+        times(node, covers.times());
+    }
+
+    /** Goods alone, with “everything” said. */
+    static void goodsSet(ObjectNode node, GoodsSet goods) {
+        if (goods.rule() instanceof GoodsRule.Everything) {
+            node.put("everything", true);
+        }
+        goods(node, goods.rule(), goods.except());
+    }
+
+    private static void goods(ObjectNode node, GoodsRule goods, Set<String> except) {
         if (goods instanceof GoodsRule.Is is) {
             texts(node, is.attribute().code(), is.values());
         } else if (!(goods instanceof GoodsRule.Everything)) {
             rule(node.putObject("rule"), goods);
         }
-        texts(node, "except", covers.except());
-        Audience audience = covers.audience();
+        texts(node, "except", except);
+    }
+
+    static void audience(ObjectNode node, Audience audience) {
         texts(node, "groups", audience.groupsIn());
         texts(node, "notGroups", audience.groupsOut());
         flag(node, "signedIn", audience.signedIn());
         flag(node, "firstOrder", audience.firstOrder());
         texts(node, "countries", audience.countries());
-        Times times = covers.times();
+    }
+
+    static void times(ObjectNode node, Times times) {
         CardWriter.text(node, "from", text(times.from()));
         CardWriter.text(node, "until", text(times.until()));
         texts(

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param id none where it has none
  * @param card prepared
  */
-public record Document(@Nullable String id, ShopRules shop, Product product, PreparedCard card, List<Order> orders) {
+public record Document(@Nullable String id, ShopRules shop, Product product, PreparedCard card, List<Order> orders)
+        implements Priceable {
 
     /**
      * An order to be priced.

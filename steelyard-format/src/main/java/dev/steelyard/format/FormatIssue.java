@@ -1,5 +1,6 @@
 package dev.steelyard.format;
 
+import dev.steelyard.core.deal.DealIssue;
 import dev.steelyard.core.prepared.CardIssue;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +18,10 @@ public record FormatIssue(
 
     static FormatIssue at(String at, String message) {
         return new FormatIssue(at, message, null, null, null);
+    }
+
+    static FormatIssue of(String root, DealIssue issue) {
+        return at(root + issue.at(), issue.message());
     }
 
     static FormatIssue of(String root, CardIssue issue) {

@@ -7,6 +7,8 @@ import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.ShopPage.Fields;
 import dev.steelyard.core.card.ShopPage.Shape;
 import dev.steelyard.core.card.ShopPage.Table;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Gives;
 import dev.steelyard.core.ladder.BreakWords.Figure;
 import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.ladder.Ladder.Mode;
@@ -70,6 +72,47 @@ final class FormatWords {
     static final Map<String, Figure> FIGURES = coded(Figure.values(), Figure::code);
     static final Map<String, Measurement.Type> TYPES = coded(Measurement.Type.values(), Measurement.Type::code);
     static final Map<String, DayOfWeek> DAYS = days();
+
+    static final Map<String, Deal.Combine> COMBINE =
+            words("adds-up", Deal.Combine.ADDS_UP, "stands-alone", Deal.Combine.STANDS_ALONE);
+    static final Map<String, Deal.Terms> TERMS = words(
+            "as-prices", Deal.Terms.AS_PRICES, "with-tax", Deal.Terms.WITH_TAX, "without-tax", Deal.Terms.WITHOUT_TAX);
+    static final Map<String, Gives.Value> OF_LADDERS = words(
+            "percent-off",
+            Gives.Value.PERCENT_OFF,
+            "amount-off",
+            Gives.Value.AMOUNT_OFF,
+            "amount-off-each",
+            Gives.Value.AMOUNT_OFF_EACH,
+            "price-each",
+            Gives.Value.PRICE_EACH);
+    static final Map<String, Gives.Value> OF_GIVEN = words(
+            "free",
+            Gives.Value.FREE,
+            "percent-off",
+            Gives.Value.PERCENT_OFF,
+            "amount-off",
+            Gives.Value.AMOUNT_OFF_EACH,
+            "price",
+            Gives.Value.PRICE_EACH);
+    static final Map<String, Gives.Value> OF_PAYMENT =
+            words("percent-off", Gives.Value.PERCENT_OFF, "amount-off", Gives.Value.AMOUNT_OFF);
+    static final Map<String, Gives.Counts> DIFFERENT =
+            words("products", Gives.Counts.PRODUCTS, "skus", Gives.Counts.SKUS);
+    static final Map<String, Boolean> OF_BASKET = words("covered", false, "basket", true);
+    static final Map<String, Boolean> TAX_PER = words("basket", false, "line", true);
+
+    static final Map<String, DealReader.Kind> DEAL_KINDS = words(
+            "spend",
+            DealReader.Kind.SPEND,
+            "pieces",
+            DealReader.Kind.PIECES,
+            "variety",
+            DealReader.Kind.VARIETY,
+            "buy-and-get",
+            DealReader.Kind.BUY_AND_GET,
+            "payment",
+            DealReader.Kind.PAYMENT);
 
     private FormatWords() {}
 

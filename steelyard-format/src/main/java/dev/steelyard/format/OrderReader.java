@@ -31,16 +31,20 @@ final class OrderReader {
         if (before.size() > MOST_BEFORE) {
             in.fault("before", "at most " + MOST_BEFORE + " lines stand before an order");
         }
-        Customer customer = new Customer(
-                in.optionalText("group"),
-                in.flag("signedIn", false),
-                in.flag("firstOrder", false),
-                in.optionalText("country"));
+        Customer customer = customer(in);
         LocalDateTime at = in.parsed("date", TimeText.MOMENT);
         Obj expect = in.optionalObject("expect");
         Order order = new Order(line, before, customer, at, expect == null ? null : expected(expect));
         in.done();
         return order;
+    }
+
+    static Customer customer(Obj in) {
+        return new Customer(
+                in.optionalText("group"),
+                in.flag("signedIn", false),
+                in.flag("firstOrder", false),
+                in.optionalText("country"));
     }
 
     private static Line line(Obj in) {
@@ -49,10 +53,13 @@ final class OrderReader {
         if (fault != null) {
             in.fault("sku", fault);
         }
-        BigDecimal quantity = in.decimal("quantity");
+        return new Line(sku, in.decimal("quantity"), answers(in));
+    }
+
+    static Answers answers(Obj in) {
         Map<String, Answer> answers = new LinkedHashMap<>();
         in.fields("answers").forEach((name, value) -> answers.put(name, answer(value, in, name)));
-        return new Line(sku, quantity, new Answers(answers, in.optionalText("pack")));
+        return new Answers(answers, in.optionalText("pack"));
     }
 
     private static Answer answer(JsonNode value, Obj in, String name) {

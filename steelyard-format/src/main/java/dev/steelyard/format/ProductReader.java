@@ -39,7 +39,8 @@ final class ProductReader {
                         one(in, "brand"),
                         one(in, "type"),
                         one(in, "supplier"),
-                        in.textSet("tags")));
+                        in.textSet("tags"),
+                        Objects.requireNonNullElse(in.optionalText("taxClass"), Traits.STANDARD_TAX)));
         in.done();
         return product;
     }
@@ -53,7 +54,7 @@ final class ProductReader {
         return variant;
     }
 
-    private static Sku sku(Obj in) {
+    static Sku sku(Obj in) {
         String text = in.text("sku");
         String fault = Sku.fault(text);
         if (fault != null) {
@@ -62,7 +63,7 @@ final class ProductReader {
         return new Sku(fault == null ? text : "none");
     }
 
-    private static @Nullable BigDecimal money(Obj in, String field) {
+    static @Nullable BigDecimal money(Obj in, String field) {
         BigDecimal value = in.optionalDecimal(field);
         if (value != null && value.signum() < 0) {
             in.fault(field, "this is 0 or more, not " + value.toPlainString());
@@ -70,7 +71,7 @@ final class ProductReader {
         return value;
     }
 
-    private static Set<String> one(Obj in, String field) {
+    static Set<String> one(Obj in, String field) {
         String value = in.optionalText(field);
         return value == null ? Set.of() : Set.of(value);
     }

@@ -66,7 +66,7 @@ public final class Trials {
     }
 
     /** A number that is no whole one is refused as it was given. */
-    private static @Nullable RefusedLine badQuantity(BigDecimal quantity) {
+    static @Nullable RefusedLine badQuantity(BigDecimal quantity) {
         if (Quantity.allowed(quantity)) {
             return null;
         }

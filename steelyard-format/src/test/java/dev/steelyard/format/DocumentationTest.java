@@ -15,7 +15,7 @@ class DocumentationTest {
         String page = Files.readString(Path.of("..", "docs", "open-format.md"));
         int start = page.indexOf("```json") + "```json".length();
         Document document = Documents.read(page.substring(start, page.indexOf("```", start)), Examples.EURO)
-                .documents()
+                .ofCards()
                 .get(0);
         assertThat(document.orders()).hasSize(2).allSatisfy(order -> assertThat(
                         Trials.mismatch(order, Trials.price(document, order, Examples.ANY_DAY)))

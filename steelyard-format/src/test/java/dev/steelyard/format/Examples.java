@@ -29,12 +29,29 @@ final class Examples {
         }
     }
 
+    /** One basket of a document. */
+    record BasketExample(BasketDocument document, BasketDocument.Order order) {
+        @Override
+        public String toString() {
+            return document.id() + " " + order.lines().size() + " lines " + order.payment() + order.codes();
+        }
+    }
+
     static List<Document> documents(String file) {
+        return read(file).ofCards();
+    }
+
+    static Stream<BasketExample> baskets(String file) {
+        return read(file).ofBaskets().stream()
+                .flatMap(document -> document.baskets().stream().map(order -> new BasketExample(document, order)));
+    }
+
+    private static Documents.Reading read(String file) {
         Documents.Reading reading = Documents.read(text(file), EURO);
         if (!reading.issues().isEmpty()) {
             throw new IllegalStateException(reading.issues().toString());
         }
-        return reading.documents();
+        return reading;
     }
 
     static Stream<Example> orders(String file) {

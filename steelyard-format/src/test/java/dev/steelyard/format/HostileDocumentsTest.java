@@ -83,7 +83,7 @@ class HostileDocumentsTest {
                         CARD.formatted("\"cases\": [{\"piece\": {\"formula\": \"9^99^99^99 * 1 EUR\"}}]")
                                 .replace("\"card\":", "\"orders\": [{\"quantity\": 1}], \"card\":"),
                         Examples.EURO)
-                .documents()
+                .ofCards()
                 .get(0);
         assertThat(Trials.price(document, document.orders().get(0), Examples.ANY_DAY))
                 .isEqualTo(new RefusedLine(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import dev.steelyard.core.pricing.PricedBasket;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -26,6 +27,9 @@ class SchemaTest {
                 .isEmpty();
         assertThat(SCHEMA.validate(Examples.text("more-lines.json"), InputFormat.JSON))
                 .isEmpty();
+        assertThat(SCHEMA.validate(Examples.text("baskets.json"), InputFormat.JSON))
+                .isEmpty();
+        assertThat(SCHEMA.validate(Examples.text("tax.json"), InputFormat.JSON)).isEmpty();
     }
 
     @Test
@@ -46,6 +50,10 @@ class SchemaTest {
         List<JsonNode> whole = new ArrayList<>();
         Json.read(Examples.text("lines.json")).forEach(whole::add);
         Json.read(Examples.text("more-lines.json")).forEach(whole::add);
+        for (int twice = 0; twice < 4; twice++) {
+            Json.read(Examples.text("baskets.json")).forEach(whole::add);
+            Json.read(Examples.text("tax.json")).forEach(whole::add);
+        }
         int refused = 0;
         for (int i = 0; i < 400; i++) {
             JsonNode mutated = mutations.of(whole.get(i % whole.size()));
@@ -57,9 +65,18 @@ class SchemaTest {
                 refused++;
                 assertThat(reading.issues()).as(text).isNotEmpty();
             }
-            reading.documents().forEach(SchemaTest::price);
+            reading.ofCards().forEach(SchemaTest::price);
+            reading.ofBaskets().forEach(SchemaTest::priceBaskets);
         }
         assertThat(refused).isGreaterThan(100);
+    }
+
+    private static void priceBaskets(BasketDocument document) {
+        for (BasketDocument.Order order : document.baskets()) {
+            PricedBasket basket = BasketTrials.price(document, order, Examples.ANY_DAY);
+            assertThat(basket.total().value()).isNotNegative();
+            assertThat(BasketWriter.write(basket)).isNotNull();
+        }
     }
 
     /** Each order has an answer, whatever is in it. */

@@ -66,8 +66,8 @@ public record Audience(
                 && (firstOrder == null || firstOrder.equals(other.firstOrder));
     }
 
-    @Nullable
-    PassedOverFor reasonAgainst(Customer customer) {
+    /** Why it is not for a customer; none where it is. */
+    public @Nullable PassedOverFor reasonAgainst(Customer customer) {
         String group = customer.group();
         boolean meant = (groupsIn.isEmpty() || group != null && groupsIn.contains(group))
                 && (group == null || !groupsOut.contains(group))

@@ -13,6 +13,11 @@ public sealed interface GoodsRule {
     /** Whether a product is meant. */
     boolean fits(Product product);
 
+    /** Whether a line of an item is meant: the same, but for rules that name SKUs of variants. */
+    default boolean fits(Item item) {
+        return fits(item.product());
+    }
+
     record Everything() implements GoodsRule {
         @Override
         public boolean fits(Product product) {
@@ -29,6 +34,11 @@ public sealed interface GoodsRule {
         @Override
         public boolean fits(Product product) {
             return attribute.of(product).stream().anyMatch(values::contains);
+        }
+
+        @Override
+        public boolean fits(Item item) {
+            return attribute == Attribute.SKU ? values.contains(item.sku().value()) : fits(item.product());
         }
     }
 
@@ -58,6 +68,11 @@ public sealed interface GoodsRule {
         public boolean fits(Product product) {
             return rules.stream().allMatch(rule -> rule.fits(product));
         }
+
+        @Override
+        public boolean fits(Item item) {
+            return rules.stream().allMatch(rule -> rule.fits(item));
+        }
     }
 
     /** Goods that one of some rules means. */
@@ -70,6 +85,11 @@ public sealed interface GoodsRule {
         public boolean fits(Product product) {
             return rules.stream().anyMatch(rule -> rule.fits(product));
         }
+
+        @Override
+        public boolean fits(Item item) {
+            return rules.stream().anyMatch(rule -> rule.fits(item));
+        }
     }
 
     /** What goods are told apart by. */
@@ -80,7 +100,9 @@ public sealed interface GoodsRule {
         BRAND("brands"),
         TYPE("types"),
         SUPPLIER("suppliers"),
-        TAG("tags");
+        TAG("tags"),
+        /** What is put into a basket: a variant, or a product without variants. */
+        SKU("skus");
 
         private final String code;
 
@@ -102,6 +124,7 @@ public sealed interface GoodsRule {
                 case TYPE -> product.traits().type();
                 case SUPPLIER -> product.traits().supplier();
                 case TAG -> product.traits().tags();
+                case SKU -> product.itemSkus();
             };
         }
     }

@@ -4,6 +4,7 @@ import dev.steelyard.core.ladder.PriceRows;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,6 +57,11 @@ public record Product(
         return variants.isEmpty()
                 ? List.of(new Item(this, null))
                 : variants.stream().map(variant -> new Item(this, variant)).toList();
+    }
+
+    /** The SKUs it is ordered by. */
+    Set<String> itemSkus() {
+        return items().stream().map(item -> item.sku().value()).collect(Collectors.toSet());
     }
 
     /** The SKU it is named by. */

@@ -75,8 +75,7 @@ public record Times(
     }
 
     /** Why it does not count at a moment; none where it does. */
-    @Nullable
-    PassedOverFor reasonAgainst(LocalDateTime at) {
+    public @Nullable PassedOverFor reasonAgainst(LocalDateTime at) {
         if (from != null && at.isBefore(from)) {
             return PassedOverFor.NOT_YET;
         }

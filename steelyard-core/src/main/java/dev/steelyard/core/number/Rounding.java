@@ -49,6 +49,56 @@ public record Rounding(int minorDigits, int unitPriceDecimals) {
         return new Money(exact.setScale(minorDigits, RoundingMode.HALF_UP));
     }
 
+    /**
+     * R4: what exact reductions come to, in minor units. Their sum is rounded half-up; each gets its own rounded down
+     * (toward −∞), and the units left over go one each to the largest remainders, ties to the earlier one, so that the
+     * shares add up to the rounded sum. 3.333, 3.333 and 3.334 are 333, 333 and 334.
+     */
+    public long[] shares(BigDecimal[] exact) {
+        long[] shares = new long[exact.length];
+        BigDecimal[] remainders = new BigDecimal[exact.length];
+        BigDecimal sum = BigDecimal.ZERO;
+        long given = 0;
+        for (int i = 0; i < exact.length; i++) {
+            sum = sum.add(exact[i], Decimals.EXACT);
+            BigDecimal minor = exact[i].scaleByPowerOfTen(minorDigits);
+            BigDecimal whole = minor.setScale(0, RoundingMode.FLOOR);
+            shares[i] = whole.longValueExact();
+            remainders[i] = minor.subtract(whole);
+            given += shares[i];
+        }
+        long left = sum.scaleByPowerOfTen(minorDigits)
+                        .setScale(0, RoundingMode.HALF_UP)
+                        .longValueExact()
+                - given;
+        for (; left > 0; left--) {
+            int largest = 0;
+            for (int i = 1; i < remainders.length; i++) {
+                if (remainders[i].compareTo(remainders[largest]) > 0) {
+                    largest = i;
+                }
+            }
+            shares[largest]++;
+            remainders[largest] = BigDecimal.valueOf(-1);
+        }
+        return shares;
+    }
+
+    /** R5: tax, half-up to the currency's minor digits. */
+    public Money tax(BigDecimal exact) {
+        return lineTotal(exact);
+    }
+
+    /** A line's total in minor units: 12.50 is 1250 where there are two minor digits. */
+    public long minorUnits(Money rounded) {
+        return rounded.value().movePointRight(minorDigits).longValueExact();
+    }
+
+    /** So many minor units: 1250 is 12.50 where there are two minor digits. */
+    public Money ofMinorUnits(long units) {
+        return new Money(BigDecimal.valueOf(units, minorDigits));
+    }
+
     /** The price of one piece to show for a line: its total over its pieces, rounded by R2; the total is what counts. */
     public Money shownPerPiece(Money line, long pieces) {
         return new Money(line.value().divide(BigDecimal.valueOf(pieces), unitPriceDecimals, RoundingMode.HALF_UP));

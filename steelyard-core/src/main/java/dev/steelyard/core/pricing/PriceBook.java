@@ -6,10 +6,14 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.DealBook;
+import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.tax.TaxRules;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,7 +22,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All that a price depends on, at one moment: goods, live cards in their order, the shop's rules. Immutable and safe to
+ * All that a price depends on, at one moment: goods, live cards and deals in their order, tax, the shop's rules. Immutable and safe to
  * share between threads; a change of prices is a new book.
  *
  * <p>Times are times in the shop's time zone. Books have no clock: the time is always given.
@@ -28,22 +32,42 @@ public final class PriceBook {
     private final ShopRules rules;
     private final List<PreparedCard> order;
     private final Map<Sku, Entry> entries;
+    private final DealBook deals;
+    private final @Nullable TaxRules tax;
 
-    private PriceBook(ShopRules rules, List<PreparedCard> order, Map<Sku, Entry> entries) {
+    private PriceBook(
+            ShopRules rules,
+            List<PreparedCard> order,
+            Map<Sku, Entry> entries,
+            DealBook deals,
+            @Nullable TaxRules tax) {
         this.rules = rules;
         this.order = List.copyOf(order);
         this.entries = entries;
+        this.deals = deals;
+        this.tax = tax;
     }
 
     private record Entry(Item item, List<PreparedCard> covering) {}
 
+    /** A book without deals in which no tax is reckoned. */
+    public static PriceBook of(ShopRules rules, List<PreparedCard> cards, List<Product> products) {
+        return of(rules, cards, List.of(), null, products);
+    }
+
     /**
-     * A book of these goods and cards, the cards in the order in which they are tried; {@link RateCard#SHELF_PRICE}
-     * comes last by itself. Drafts are left out.
+     * A book of these goods, cards and deals, the cards in the order in which they are tried; {@link RateCard#SHELF_PRICE}
+     * comes last by itself, and the deals in the order in which they are applied. Drafts are left out.
      *
+     * @param tax none where no tax is reckoned
      * @throws IllegalArgumentException where two goods have the same SKU
      */
-    public static PriceBook of(ShopRules rules, List<PreparedCard> cards, List<Product> products) {
+    public static PriceBook of(
+            ShopRules rules,
+            List<PreparedCard> cards,
+            List<Deal> deals,
+            @Nullable TaxRules tax,
+            List<Product> products) {
         List<PreparedCard> order = new ArrayList<>();
         cards.stream().filter(card -> card.card().state() != CardState.DRAFT).forEach(order::add);
         order.add(PreparedCard.prepare(RateCard.SHELF_PRICE, rules.currency().getCurrencyCode())
@@ -58,11 +82,29 @@ public final class PriceBook {
                 }
             }
         }
-        return new PriceBook(rules, order, entries);
+        return new PriceBook(rules, order, entries, DealBook.of(deals, rules.rounding(), tax, products), tax);
     }
 
     public ShopRules rules() {
         return rules;
+    }
+
+    public DealBook deals() {
+        return deals;
+    }
+
+    /** How prices stand to tax; none where no tax is reckoned. */
+    public @Nullable TaxRules tax() {
+        return tax;
+    }
+
+    /** The same goods and cards with other deals: a deal tried before it is live. */
+    public PriceBook withDeals(List<Deal> others) {
+        List<Product> goods = entries.values().stream()
+                .map(entry -> entry.item().product())
+                .distinct()
+                .toList();
+        return new PriceBook(rules, order, entries, DealBook.of(others, rules.rounding(), tax, goods), tax);
     }
 
     /** What a SKU orders; none where nothing of that SKU is sold. */
@@ -108,6 +150,21 @@ public final class PriceBook {
     /** Prices the lines of one basket; the answer has a result for each line, in order, without reckonings. */
     public List<LineResult> price(List<OrderLine> lines, Customer customer, LocalDateTime at) {
         return price(lines, customer, at, false);
+    }
+
+    /** Prices a whole basket, with deals and tax. */
+    public PricedBasket basket(List<OrderLine> lines, Occasion occasion) {
+        return settle(price(lines, occasion.customer(), occasion.at(), false), occasion, false);
+    }
+
+    /** The same with all reckonings, the deals not used and what would unlock more. */
+    public PricedBasket explainBasket(List<OrderLine> lines, Occasion occasion) {
+        return settle(price(lines, occasion.customer(), occasion.at(), true), occasion, true);
+    }
+
+    /** Deals and tax over lines that have been priced. */
+    public PricedBasket settle(List<LineResult> lines, Occasion occasion, boolean explain) {
+        return Settlement.of(lines, deals, tax, rules.rounding(), occasion, explain);
     }
 
     private List<LineResult> price(List<OrderLine> lines, Customer customer, LocalDateTime at, boolean explain) {

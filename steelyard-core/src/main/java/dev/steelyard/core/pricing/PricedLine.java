@@ -3,6 +3,7 @@ package dev.steelyard.core.pricing;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.PreparedCard.FigureShown;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step.Figure;
@@ -40,6 +41,25 @@ public record PricedLine(
         String card,
         Reckoning reckoning)
         implements LineResult {
+
+    /** A line whose total somebody else has worked out already. */
+    public static PricedLine given(Item item, long quantity, Money total, Rounding rounding) {
+        Money each = rounding.shownPerPiece(total, quantity);
+        return new PricedLine(
+                item,
+                quantity,
+                quantity,
+                item.shelfPrice(),
+                each,
+                each,
+                total,
+                null,
+                null,
+                null,
+                List.of(),
+                "",
+                Reckoning.NOT_ASKED);
+    }
 
     /** Whether a piece costs less than the shelf price. */
     public boolean isReduced() {

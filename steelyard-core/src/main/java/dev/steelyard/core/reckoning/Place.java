@@ -24,6 +24,11 @@ public record Place(String code) {
     /** The price of one piece. */
     public static final Place PIECE = new Place("piece");
 
+    /** The country, which decides the rate of tax. */
+    public static final Place COUNTRY = new Place("country");
+    /** What a basket comes to. */
+    public static final Place TOTAL = new Place("total");
+
     /** An ask, by its name. */
     public static Place ask(String name) {
         return new Place(name);

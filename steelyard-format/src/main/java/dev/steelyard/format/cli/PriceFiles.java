@@ -2,14 +2,18 @@ package dev.steelyard.format.cli;
 
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Step;
+import dev.steelyard.format.BasketDocument;
+import dev.steelyard.format.BasketTrials;
 import dev.steelyard.format.Document;
 import dev.steelyard.format.Document.Order;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.FormatIssue;
+import dev.steelyard.format.Priceable;
 import dev.steelyard.format.Trials;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -22,6 +26,7 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.StringJoiner;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Prices the orders of files and holds them against what they expect. Exit codes: 0 all hold, 1 some do not, 2 a file
@@ -89,7 +94,32 @@ public final class PriceFiles {
             err.println(name + issue.at().replaceFirst("^", "#") + place + ": " + issue.message());
             notRead = true;
         }
-        reading.documents().forEach(this::document);
+        for (Priceable document : reading.documents()) {
+            if (document instanceof Document orders) {
+                document(orders);
+            } else {
+                baskets((BasketDocument) document);
+            }
+        }
+    }
+
+    private void baskets(BasketDocument document) {
+        out.println(document.id() == null ? "baskets" : document.id());
+        for (BasketDocument.Order order : document.baskets()) {
+            orders++;
+            PricedBasket basket = BasketTrials.price(document, order, now);
+            String mismatch = BasketTrials.mismatch(order, basket);
+            out.println(mark(order.expected() != null, mismatch) + BasketText.asked(order) + "  "
+                    + (mismatch == null ? BasketText.came(basket, document.shop()) : mismatch));
+            if (explain) {
+                BasketText.reckoning(basket).forEach(step -> out.println("        " + step));
+            }
+        }
+    }
+
+    private String mark(boolean expected, @Nullable String mismatch) {
+        differing += mismatch == null ? 0 : 1;
+        return mismatch != null ? "  NO  " : expected ? "  ok  " : "      ";
     }
 
     private void document(Document document) {
@@ -98,9 +128,8 @@ public final class PriceFiles {
             orders++;
             LineResult result = Trials.price(document, order, now);
             String mismatch = Trials.mismatch(order, result);
-            differing += mismatch == null ? 0 : 1;
-            String mark = mismatch != null ? "  NO  " : order.expected() == null ? "      " : "  ok  ";
-            out.println(mark + asked(order) + "  " + (mismatch == null ? came(result, document) : mismatch));
+            out.println(mark(order.expected() != null, mismatch) + asked(order) + "  "
+                    + (mismatch == null ? came(result, document) : mismatch));
             if (explain && result instanceof PricedLine line) {
                 for (Step step : line.reckoning().steps()) {
                     out.println("        " + step.label() + ": " + step.detail() + " = " + step.result()

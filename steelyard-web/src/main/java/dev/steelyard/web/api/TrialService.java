@@ -2,11 +2,16 @@ package dev.steelyard.web.api;
 
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.format.BasketDocument;
+import dev.steelyard.format.BasketTrials;
+import dev.steelyard.format.BasketWriter;
 import dev.steelyard.format.Document;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.FindingWriter;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
+import dev.steelyard.format.Priceable;
 import dev.steelyard.format.ResultWriter;
 import dev.steelyard.format.Trials;
 import dev.steelyard.web.shop.Shops;
@@ -15,6 +20,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -56,45 +62,75 @@ class TrialService {
                     (first.at().isEmpty() ? "The whole" : first.at()) + ": " + first.message(),
                     reading.issues());
         }
-        long orders = reading.documents().stream()
-                .mapToLong(one -> one.orders().size())
-                .sum();
+        long orders =
+                reading.ofCards().stream().mapToLong(one -> one.orders().size()).sum()
+                        + reading.ofBaskets().stream()
+                                .mapToLong(one -> one.baskets().size())
+                                .sum();
         if (orders > limits.orders()) {
             throw new ProblemFound(
                     Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
         }
         Instant until = clock.instant().plus(limits.time());
         ArrayNode answers = Json.array();
-        for (Document document : reading.documents()) {
-            answers.add(answer(document, findings, until));
+        for (Priceable document : reading.documents()) {
+            answers.add(
+                    document instanceof Document ofCard
+                            ? answer(ofCard, findings, until)
+                            : answer((BasketDocument) document, until));
         }
         return root.isArray() ? answers : answers.get(0);
     }
 
-    private ObjectNode answer(Document document, boolean findings, Instant until) {
+    private static ObjectNode begun(Priceable document) {
         ObjectNode answer = Json.object();
         if (document.id() != null) {
             answer.put("id", document.id());
         }
-        answer.put("currency", document.shop().currency().getCurrencyCode());
+        return answer.put("currency", document.shop().currency().getCurrencyCode());
+    }
+
+    private void inTime(Instant until, int done, int all) {
+        if (clock.instant().isAfter(until)) {
+            throw new ProblemFound(
+                    Problem.TOO_LONG,
+                    "Pricing is given " + limits.time().toSeconds() + " seconds; " + done + " of " + all
+                            + " orders of this document were priced in them");
+        }
+    }
+
+    private static void expected(ObjectNode answer, boolean expected, @Nullable String mismatch) {
+        if (expected) {
+            answer.put("asExpected", mismatch == null);
+        }
+        if (mismatch != null) {
+            answer.put("mismatch", mismatch);
+        }
+    }
+
+    private ObjectNode answer(BasketDocument document, Instant until) {
+        ObjectNode answer = begun(document);
+        ArrayNode baskets = answer.putArray("baskets");
+        LocalDateTime now = shops.now();
+        for (BasketDocument.Order order : document.baskets()) {
+            inTime(until, baskets.size(), document.baskets().size());
+            PricedBasket basket = BasketTrials.price(document, order, now);
+            ObjectNode one = BasketWriter.write(basket);
+            expected(one, order.expected() != null, BasketTrials.mismatch(order, basket));
+            baskets.add(one);
+        }
+        return answer;
+    }
+
+    private ObjectNode answer(Document document, boolean findings, Instant until) {
+        ObjectNode answer = begun(document);
         ArrayNode orders = answer.putArray("orders");
         LocalDateTime now = shops.now();
         for (Document.Order order : document.orders()) {
-            if (clock.instant().isAfter(until)) {
-                throw new ProblemFound(
-                        Problem.TOO_LONG,
-                        "Pricing is given " + limits.time().toSeconds() + " seconds; " + orders.size() + " of "
-                                + document.orders().size() + " orders of this document were priced in them");
-            }
+            inTime(until, orders.size(), document.orders().size());
             LineResult result = Trials.price(document, order, now);
             ObjectNode one = ResultWriter.write(result);
-            if (order.expected() != null) {
-                String mismatch = Trials.mismatch(order, result);
-                one.put("asExpected", mismatch == null);
-                if (mismatch != null) {
-                    one.put("mismatch", mismatch);
-                }
-            }
+            expected(one, order.expected() != null, Trials.mismatch(order, result));
             orders.add(one);
         }
         if (findings) {

@@ -1,0 +1,174 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.deal.Checked.Not;
+import dev.steelyard.core.deal.Deal.Combine;
+import dev.steelyard.core.deal.Dealt.Unused;
+import dev.steelyard.core.deal.Dealt.Used;
+import dev.steelyard.core.deal.Dealt.Why;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Refused;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Applies the deals of a basket: all that add up, one after the other, or one that stands alone, whichever leaves the
+ * lowest total; what adds to the price afterwards.
+ */
+final class Applying {
+
+    private final Basket basket;
+    private final boolean explain;
+    private final List<Ready> addingUp = new ArrayList<>();
+    private final List<Ready> alone = new ArrayList<>();
+    private final List<Ready> charges = new ArrayList<>();
+    private final List<Entry> entries = new ArrayList<>();
+
+    /** A deal with what came of it. */
+    private record Entry(Deal deal, Checked checked) {}
+
+    /** What some deals leave. */
+    private static final class Way {
+        private final long[] left;
+        private final List<Ready> used = new ArrayList<>();
+        private final List<long[]> shares = new ArrayList<>();
+
+        Way(long[] left) {
+            this.left = left;
+        }
+
+        void take(Ready ready, Basket basket) {
+            used.add(ready);
+            shares.add(ready.take(basket, left));
+        }
+
+        long total() {
+            return Arrays.stream(left).sum();
+        }
+    }
+
+    Applying(Basket basket, boolean explain) {
+        this.basket = basket;
+        this.explain = explain;
+    }
+
+    void add(PreparedDeal prepared, Checked checked) {
+        if (explain) {
+            entries.add(new Entry(prepared.deal(), checked));
+        }
+        if (checked instanceof Ready ready) {
+            if (prepared.adds()) {
+                charges.add(ready);
+            } else if (ready.deal().combine() == Combine.ADDS_UP) {
+                addingUp.add(ready);
+            } else {
+                alone.add(ready);
+            }
+        }
+    }
+
+    Dealt result() {
+        Way best = new Way(basket.totals());
+        for (Ready ready : addingUp) {
+            best.take(ready, basket);
+        }
+        long lowest = best.total();
+        for (Ready ready : alone) {
+            Way way = new Way(basket.totals());
+            way.take(ready, basket);
+            if (way.total() < lowest) {
+                best = way;
+                lowest = way.total();
+            }
+        }
+        for (Ready ready : charges) {
+            best.take(ready, basket);
+            BigDecimal charged = basket.money(best.total());
+            if (Decimals.tooLarge(charged)) {
+                throw Refused.at(
+                        Place.TOTAL,
+                        Fault.Kind.TOO_LARGE,
+                        "with “" + ready.deal().name() + "” the basket comes to " + charged.toPlainString()
+                                + ", more than can be sold at once");
+            }
+        }
+        return answer(best, lowest);
+    }
+
+    private Dealt answer(Way way, long lowest) {
+        long[] before = basket.totals();
+        List<Used> used = new ArrayList<>();
+        List<Ready> idle = new ArrayList<>();
+        for (int i = 0; i < way.used.size(); i++) {
+            Ready ready = way.used.get(i);
+            long[] shares = way.shares.get(i);
+            if (Arrays.stream(shares).sum() == 0) {
+                idle.add(ready);
+            } else {
+                used.add(ready.used(basket, shares, before, explain));
+            }
+            for (int line = 0; line < shares.length; line++) {
+                before[ready.lines()[line]] -= shares[line];
+            }
+        }
+        List<Money> left = new ArrayList<>(way.left.length);
+        for (long line : way.left) {
+            left.add(basket.rounding().ofMinorUnits(line));
+        }
+        return new Dealt(left, used, unused(way, used, idle, lowest), nexts());
+    }
+
+    private List<Unused> unused(Way way, List<Used> used, List<Ready> idle, long lowest) {
+        List<Unused> unused = new ArrayList<>();
+        for (Entry entry : entries) {
+            if (entry.checked instanceof Not not) {
+                unused.add(new Unused(entry.deal, not.why(), not.detail()));
+            } else if (!way.used.contains((Ready) entry.checked)) {
+                unused.add(new Unused(entry.deal, Why.ANOTHER_GIVES_MORE, more((Ready) entry.checked, used, lowest)));
+            } else if (idle.contains((Ready) entry.checked)) {
+                unused.add(new Unused(entry.deal, Why.TAKES_NOTHING, "there is nothing left to take it off"));
+            }
+        }
+        return unused;
+    }
+
+    private String more(Ready ready, List<Used> used, long lowest) {
+        long[] left = basket.totals();
+        long all = Arrays.stream(left).sum();
+        ready.take(basket, left);
+        long alone = all - Arrays.stream(left).sum();
+        String others = used.stream()
+                .filter(one -> one.saved().value().signum() > 0)
+                .map(one -> one.deal().name())
+                .reduce((one, other) -> one + " and " + other)
+                .orElse("another deal");
+        return others + " take off " + basket.money(all - lowest).toPlainString() + ", this alone "
+                + basket.money(alone).toPlainString();
+    }
+
+    private List<Next> nexts() {
+        List<Next> nexts = new ArrayList<>();
+        for (Entry entry : entries) {
+            boolean near = entry.checked instanceof Ready
+                    || entry.checked instanceof Not not && (not.why() == Why.TOO_LITTLE || not.why() == Why.NO_GOODS);
+            if (near) {
+                @Nullable Next next = Nexts.of(basket, entry.deal, linesOf(entry));
+                if (next != null) {
+                    nexts.add(next);
+                }
+            }
+        }
+        return nexts;
+    }
+
+    private int[] linesOf(Entry entry) {
+        return entry.checked instanceof Ready ready
+                ? ready.lines()
+                : basket.linesOf(new PreparedDeal(entry.deal, null).acted());
+    }
+}

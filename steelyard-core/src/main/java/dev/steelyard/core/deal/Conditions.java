@@ -1,0 +1,53 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.card.Audience;
+import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Times;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * For whom, when and on what else a deal depends.
+ *
+ * @param code to be typed; none where it needs none. Outer spaces and case do not matter
+ * @param payment the payment method that must be picked; none for any
+ * @param contains what the basket must contain, all of it
+ */
+public record Conditions(
+        Audience audience, Times times, @Nullable String code, @Nullable String payment, List<Contained> contains) {
+
+    public static final Conditions NONE = new Conditions(Audience.EVERYONE, Times.ALWAYS, null, null, List.of());
+
+    public Conditions {
+        contains = List.copyOf(contains);
+    }
+
+    /** Only with a code. */
+    public static Conditions code(String code) {
+        return new Conditions(Audience.EVERYONE, Times.ALWAYS, code, null, List.of());
+    }
+
+    /** Only with a payment method. */
+    public static Conditions payment(String payment) {
+        return new Conditions(Audience.EVERYONE, Times.ALWAYS, null, payment, List.of());
+    }
+
+    /** Only for some. */
+    public static Conditions audience(Audience audience) {
+        return new Conditions(audience, Times.ALWAYS, null, null, List.of());
+    }
+
+    /** The same at other times. */
+    public Conditions at(Times other) {
+        return new Conditions(audience, other, code, payment, contains);
+    }
+
+    /** So many pieces of some goods. */
+    public record Contained(GoodsSet goods, long pieces) {}
+
+    /** A code as it is compared. */
+    public static String normal(String typed) {
+        return typed.strip().toUpperCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,56 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.card.CardState;
+
+/**
+ * A reduction that looks at the whole basket, or a charge for a way of paying.
+ *
+ * @param name for the owner
+ * @param words for the shopper; the name where there are none
+ * @param combine whether it adds up with others
+ * @param terms what its amounts are, with or without tax
+ */
+public record Deal(
+        String name, String words, CardState state, Conditions conditions, Combine combine, Terms terms, Gives gives) {
+
+    /** A live deal without conditions that adds up with others, its amounts as the shop's prices. */
+    public static Deal of(String name, Gives gives) {
+        return new Deal(name, name, CardState.LIVE, Conditions.NONE, Combine.ADDS_UP, Terms.AS_PRICES, gives);
+    }
+
+    /** The same under other conditions. */
+    public Deal when(Conditions other) {
+        return new Deal(name, words, state, other, combine, terms, gives);
+    }
+
+    /** The same in another state. */
+    public Deal in(CardState other) {
+        return new Deal(name, words, other, conditions, combine, terms, gives);
+    }
+
+    /** The same, used alone or with others. */
+    public Deal combined(Combine other) {
+        return new Deal(name, words, state, conditions, other, terms, gives);
+    }
+
+    /** The same with amounts in other terms. */
+    public Deal amounts(Terms other) {
+        return new Deal(name, words, state, conditions, combine, other, gives);
+    }
+
+    /** Whether it goes with other deals. */
+    public enum Combine {
+        /** Together with all others that add up, each on what the ones before it left. */
+        ADDS_UP,
+        /** Only where no other deal is used. */
+        STANDS_ALONE
+    }
+
+    /** What amounts of money in a deal are. */
+    public enum Terms {
+        /** As the shop's prices are. */
+        AS_PRICES,
+        WITH_TAX,
+        WITHOUT_TAX
+    }
+}

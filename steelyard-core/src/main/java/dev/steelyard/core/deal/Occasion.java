@@ -1,0 +1,33 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.card.Customer;
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Who buys, how and when.
+ *
+ * @param payment the method picked; none where none is yet
+ * @param codes as they are compared: use {@link #of}
+ * @param at in the shop's time zone
+ */
+public record Occasion(Customer customer, @Nullable String payment, Set<String> codes, LocalDateTime at) {
+
+    public Occasion {
+        codes = Set.copyOf(codes);
+    }
+
+    /** With codes as they were typed. */
+    public static Occasion of(Customer customer, @Nullable String payment, Collection<String> codes, LocalDateTime at) {
+        return new Occasion(
+                customer, payment, codes.stream().map(Conditions::normal).collect(Collectors.toSet()), at);
+    }
+
+    /** A customer at a moment who gave no code and picked no payment. */
+    public static Occasion of(Customer customer, LocalDateTime at) {
+        return new Occasion(customer, null, Set.of(), at);
+    }
+}

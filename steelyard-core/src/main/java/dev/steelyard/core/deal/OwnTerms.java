@@ -1,0 +1,43 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.deal.Deal.Terms;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.tax.TaxRules;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** Takes money from the shop's terms, with or without tax, into a deal's own and back, by a line's rate. */
+enum OwnTerms {
+    SAME,
+    /** The shop's prices contain tax, the deal's amounts do not. */
+    WITHOUT_TAX,
+    /** The shop's prices are without tax, the deal's amounts are with it. */
+    WITH_TAX;
+
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+
+    static OwnTerms of(Deal deal, @Nullable TaxRules tax) {
+        if (tax == null || deal.terms() == Terms.AS_PRICES || tax.pricesInclude() == (deal.terms() == Terms.WITH_TAX)) {
+            return SAME;
+        }
+        return deal.terms() == Terms.WITH_TAX ? WITH_TAX : WITHOUT_TAX;
+    }
+
+    BigDecimal fromShop(BigDecimal money, SoldLine line) {
+        return convert(money, line, this == WITHOUT_TAX);
+    }
+
+    BigDecimal toShop(BigDecimal money, SoldLine line) {
+        return convert(money, line, this == WITH_TAX);
+    }
+
+    private BigDecimal convert(BigDecimal money, SoldLine line, boolean takesTaxOut) {
+        if (this == SAME || line.rate() == null) {
+            return money;
+        }
+        BigDecimal whole = HUNDRED.add(line.rate(), Decimals.EXACT);
+        return takesTaxOut
+                ? money.multiply(HUNDRED, Decimals.EXACT).divide(whole, Decimals.EXACT)
+                : money.multiply(whole, Decimals.EXACT).divide(HUNDRED, Decimals.EXACT);
+    }
+}

@@ -1,0 +1,145 @@
+package dev.steelyard.core.deal;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.PassedOverFor;
+import dev.steelyard.core.deal.Checked.Not;
+import dev.steelyard.core.deal.Conditions.Contained;
+import dev.steelyard.core.deal.Dealt.Why;
+import dev.steelyard.core.deal.Gives.BuyAndGet;
+import dev.steelyard.core.deal.Gives.ByPayment;
+import dev.steelyard.core.deal.Gives.OnLadder;
+import dev.steelyard.core.deal.Gives.Row;
+import dev.steelyard.core.tax.TaxRules;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** A deal ready to be held against baskets. */
+final class PreparedDeal {
+
+    private final Deal deal;
+    private final @Nullable String code;
+    private final OwnTerms terms;
+
+    PreparedDeal(Deal deal, @Nullable TaxRules tax) {
+        this.deal = deal;
+        this.terms = OwnTerms.of(deal, tax);
+        this.code = deal.conditions().code() == null
+                ? null
+                : Conditions.normal(deal.conditions().code());
+    }
+
+    Deal deal() {
+        return deal;
+    }
+
+    /** The code as it is compared. */
+    @Nullable
+    String code() {
+        return code;
+    }
+
+    /** The goods it acts on: no basket without one of them can have it. */
+    GoodsSet acted() {
+        if (deal.gives() instanceof OnLadder ladder) {
+            return ladder.goods();
+        }
+        return deal.gives() instanceof BuyAndGet both ? both.get() : GoodsSet.EVERYTHING;
+    }
+
+    /** Whether it adds to the price: then it is no reduction that is compared with others. */
+    boolean adds() {
+        return deal.gives() instanceof ByPayment payment && payment.amount().signum() < 0;
+    }
+
+    /** @param lines the places of those it acts on; none where they are to be found here */
+    Checked check(Basket basket, Occasion occasion, int @Nullable [] lines) {
+        Not condition = condition(occasion);
+        if (condition != null) {
+            return condition;
+        }
+        int[] acted = lines == null ? basket.linesOf(acted()) : lines;
+        if (acted.length == 0) {
+            return new Not(Why.NO_GOODS, "none of its goods in the basket");
+        }
+        for (Contained contained : deal.conditions().contains()) {
+            long missing = contained.pieces() - basket.pieces(basket.linesOf(contained.goods()));
+            if (missing > 0) {
+                return new Not(Why.CONTAINS, DealWords.more(missing) + " of what the basket must contain");
+            }
+        }
+        return gives(basket, occasion, acted);
+    }
+
+    private @Nullable Not condition(Occasion occasion) {
+        if (deal.state() == CardState.PAUSED) {
+            return new Not(Why.PAUSED, PassedOverFor.PAUSED.words());
+        }
+        if (deal.state() == CardState.ENDED) {
+            return new Not(Why.NO_LONGER, PassedOverFor.NO_LONGER.words());
+        }
+        Conditions conditions = deal.conditions();
+        PassedOverFor reason = conditions.audience().reasonAgainst(occasion.customer());
+        reason = reason == null ? conditions.times().reasonAgainst(occasion.at()) : reason;
+        if (reason != null) {
+            return new Not(why(reason), reason.words());
+        }
+        if (code != null && !occasion.codes().contains(code)) {
+            return new Not(Why.CODE, "its code was not given");
+        }
+        String payment = conditions.payment();
+        return payment == null || payment.equals(occasion.payment())
+                ? null
+                : new Not(Why.PAYMENT, DealWords.payment(occasion.payment(), payment));
+    }
+
+    private static Why why(PassedOverFor reason) {
+        return switch (reason) {
+            case CUSTOMER -> Why.CUSTOMER;
+            case COUNTRY -> Why.COUNTRY;
+            case NOT_YET -> Why.NOT_YET;
+            case NO_LONGER -> Why.NO_LONGER;
+            case NOT_NOW -> Why.NOT_NOW;
+            case PAUSED -> Why.PAUSED;
+        };
+    }
+
+    private Checked gives(Basket basket, Occasion occasion, int[] lines) {
+        if (deal.gives() instanceof OnLadder ladder) {
+            BigDecimal counted = basket.counted(ladder.counts(), lines);
+            Row row = reached(ladder.rows(), counted);
+            if (row == null) {
+                return new Not(Why.TOO_LITTLE, tooLittle(ladder, counted, basket));
+            }
+            return new Ready(deal, lines, new LadderReduction(ladder, row, counted, terms));
+        } else if (deal.gives() instanceof BuyAndGet both) {
+            BuyAndGetReduction reduction = new BuyAndGetReduction(both, basket.linesOf(both.buy()), terms);
+            return reduction.count(basket, lines, basket.totals()) == 0
+                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, both, reduction, lines))
+                    : new Ready(deal, lines, reduction);
+        }
+        return new Ready(
+                deal,
+                lines,
+                new PaymentReduction((ByPayment) deal.gives(), Objects.requireNonNull(occasion.payment()), terms));
+    }
+
+    static @Nullable Row reached(List<Row> rows, BigDecimal counted) {
+        Row reached = null;
+        for (Row row : rows) {
+            if (row.from().compareTo(counted) <= 0) {
+                reached = row;
+            }
+        }
+        return reached;
+    }
+
+    private static String tooLittle(OnLadder ladder, BigDecimal counted, Basket basket) {
+        Row first = ladder.rows().get(0);
+        int digits = basket.rounding().minorDigits();
+        return DealWords.counted(ladder.counts(), first.from().subtract(counted), digits) + " more needed for “from "
+                + DealWords.threshold(ladder.counts(), first.from(), digits) + "”";
+    }
+}

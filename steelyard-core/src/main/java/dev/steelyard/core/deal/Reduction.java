@@ -1,0 +1,19 @@
+package dev.steelyard.core.deal;
+
+import java.math.BigDecimal;
+
+/** What a deal that qualifies takes off the lines it acts on. */
+interface Reduction {
+
+    /**
+     * The exact reductions, one for each of {@code lines}; each at most what is left of its line, and below 0 where
+     * something is added.
+     *
+     * @param lines the places of those it acts on
+     * @param left of every line of the basket, in minor units
+     */
+    BigDecimal[] of(Basket basket, int[] lines, long[] left);
+
+    /** The figures it goes by, in words. */
+    String detail(Basket basket, int[] lines, long[] left);
+}
