@@ -1,6 +1,9 @@
 -- Saltmarsh Chandlery, a made-up ship chandler. Ids below 1000 are the demo's; the sequence begins above.
-insert into tax_class (id, name) values (1, 'Standard');
-insert into customer_group (id, name) values (1, 'Boatyard'), (2, 'Sailing school'), (3, 'Crew club');
+insert into tax_class (id, name) values (1, 'Standard'), (2, 'Reduced');
+insert into tax_rate (id, tax_class_id, country, rate) values
+    (1, 1, 'DE', 19), (2, 2, 'DE', 7), (3, 1, 'FR', 20), (4, 2, 'FR', 5.5), (5, 1, 'NL', 21), (6, 2, 'NL', 9),
+    (7, 1, 'IE', 23), (8, 1, 'AT', 20), (9, 2, 'AT', 10);
+insert into customer_group (id, name, sees_without_tax) values (1, 'Boatyard', true), (2, 'Sailing school', true), (3, 'Crew club', false);
 insert into brand (id, name) values (1, 'Grannock'), (2, 'Tidewell'), (3, 'Loftman & Daughters'), (4, 'Pellham');
 insert into category (id, parent_id, name, position) values
     (1, null, 'Rope & chain', 1), (2, null, 'Hardware', 2), (3, null, 'Made to measure', 3), (4, null, 'Paint & care', 4),
@@ -43,8 +46,9 @@ insert into price_row (id, product_id, variant_id, group_id, from_pieces, price)
 insert into price_row (id, product_id, variant_id, group_id, from_pieces, price, starts, ends) values
     (32, 13, null, null, 2, 12.00, '2027-04-01', '2027-05-01');
 
-insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision)
-values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1);
+insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision, home_country)
+values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1, 'DE');
+update product set tax_class_id = 2 where sku = 'FLAGS';
 
 update product set type = 'Fitting', supplier = 'Harlow Forge' where id in (1, 3, 4);
 update product set type = 'By length', supplier = 'Northquay Cordage' where id in (2, 5);

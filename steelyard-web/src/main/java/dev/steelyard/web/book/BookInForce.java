@@ -1,6 +1,7 @@
 package dev.steelyard.web.book;
 
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.shop.Shop;
@@ -13,8 +14,10 @@ import org.jspecify.annotations.Nullable;
  * @param shop the settings it was made with
  * @param goods all that it sells, by name
  * @param cards what prices them now or later, in the order in which it is tried
+ * @param deals what reduces baskets now or later, in the order in which it is applied
  */
-public record BookInForce(Shop shop, List<Product> goods, List<CardInForce> cards, PriceBook book) {
+public record BookInForce(
+        Shop shop, List<Product> goods, List<CardInForce> cards, List<DealInForce> deals, PriceBook book) {
 
     public long revision() {
         return shop.revision();
@@ -23,5 +26,10 @@ public record BookInForce(Shop shop, List<Product> goods, List<CardInForce> card
     /** The version of a card that this book prices with; none for the shelf price. */
     public @Nullable CardInForce version(PreparedCard card) {
         return cards.stream().filter(one -> one.card() == card).findFirst().orElse(null);
+    }
+
+    /** The version of a deal that this book has it by; none for one it does not have. */
+    public @Nullable DealInForce version(Deal deal) {
+        return deals.stream().filter(one -> one.deal() == deal).findFirst().orElse(null);
     }
 }

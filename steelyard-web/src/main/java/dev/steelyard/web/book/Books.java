@@ -1,11 +1,13 @@
 package dev.steelyard.web.book;
 
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.Taxes;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -31,13 +33,23 @@ public class Books {
     private final GoodsStore goods;
     private final Shops shops;
     private final CardsInForce cards;
+    private final DealsInForce deals;
+    private final Taxes taxes;
     private final TransactionTemplate reading;
     private volatile @Nullable BookInForce held;
 
-    Books(GoodsStore goods, Shops shops, CardsInForce cards, TransactionTemplate template) {
+    Books(
+            GoodsStore goods,
+            Shops shops,
+            CardsInForce cards,
+            DealsInForce deals,
+            Taxes taxes,
+            TransactionTemplate template) {
         this.goods = goods;
         this.shops = shops;
         this.cards = cards;
+        this.deals = deals;
+        this.taxes = taxes;
         this.reading = new TransactionTemplate(Objects.requireNonNull(template.getTransactionManager()));
         this.reading.setReadOnly(true);
         this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
@@ -72,7 +84,10 @@ public class Books {
         List<Product> sold = goods.sold();
         List<CardInForce> live = cards.of(shop);
         List<PreparedCard> order = live.stream().map(CardInForce::card).toList();
-        return new BookInForce(shop, sold, live, PriceBook.of(shop.rules(), order, sold));
+        List<DealInForce> dealt = deals.of(shop);
+        List<Deal> inOrder = dealt.stream().map(DealInForce::deal).toList();
+        return new BookInForce(
+                shop, sold, live, dealt, PriceBook.of(shop.rules(), order, inOrder, taxes.current(), sold));
     }
 
     /** Prices may be changed by another node on the same database. */

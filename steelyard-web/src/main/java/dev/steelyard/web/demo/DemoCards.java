@@ -1,11 +1,12 @@
 package dev.steelyard.web.demo;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.KeepResult;
-import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.KeepResult;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.shop.Shops;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -27,11 +28,11 @@ class DemoCards {
     private static final String OWNER = "Maren";
     private static final String OTHER_OWNER = "Jonas";
 
-    private final Cards cards;
+    private final Drafts cards;
     private final Releases releases;
     private final Shops shops;
 
-    DemoCards(Cards cards, Releases releases, Shops shops) {
+    DemoCards(Drafts cards, Releases releases, Shops shops) {
         this.cards = cards;
         this.releases = releases;
         this.shops = shops;
@@ -39,11 +40,11 @@ class DemoCards {
 
     void make() {
         for (JsonNode one : Json.read(text("demo/cards.json"))) {
-            CardEntry made = cards.create(CardDocument.read(Json.write(one)), "{}", OWNER);
+            Draft made = cards.create(Kind.CARD, DraftDocument.read(Json.write(one)), "{}", OWNER);
             release(made, null, "", OWNER);
             if (one.has("later")) {
                 LocalDateTime from = LocalDateTime.parse(one.at("/later/from").asString());
-                CardEntry later = changed(made, one, one.get("later"));
+                Draft later = changed(made, one, one.get("later"));
                 release(
                         later,
                         from.atZone(shops.current().zone()).toInstant(),
@@ -56,7 +57,7 @@ class DemoCards {
         }
     }
 
-    private CardEntry changed(CardEntry card, JsonNode whole, JsonNode change) {
+    private Draft changed(Draft card, JsonNode whole, JsonNode change) {
         ObjectNode document = ((ObjectNode) whole).deepCopy();
         change.path("set").properties().forEach(field -> {
             JsonPointer at = JsonPointer.compile(field.getKey());
@@ -64,12 +65,12 @@ class DemoCards {
             ((ObjectNode) parent).set(at.last().getMatchingProperty(), field.getValue());
         });
         KeepResult kept = cards.keep(
-                        card.id(), card.number(), CardDocument.read(Json.write(document)), "{}", OTHER_OWNER)
+                        card.id(), card.number(), DraftDocument.read(Json.write(document)), "{}", OTHER_OWNER)
                 .orElseThrow();
         return ((KeepResult.Kept) kept).entry();
     }
 
-    private void release(CardEntry card, @Nullable Instant starts, String why, String by) {
+    private void release(Draft card, @Nullable Instant starts, String why, String by) {
         long seen = releases.of(card.id()).latest();
         releases.putLive(card.id(), new Releases.Wish(card.number(), card.number(), seen, starts, why), by)
                 .orElseThrow();

@@ -42,7 +42,10 @@ final class ForPricing {
                 oneOrNone(brand == null ? null : brand.name()),
                 oneOrNone(stored.type()),
                 oneOrNone(stored.supplier()),
-                stored.tags());
+                stored.tags(),
+                stored.taxClass() == null
+                        ? Traits.STANDARD_TAX
+                        : stored.taxClass().name());
     }
 
     private static Set<String> oneOrNone(@Nullable String text) {

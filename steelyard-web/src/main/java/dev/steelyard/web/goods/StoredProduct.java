@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.web.shop.TaxClass;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
@@ -45,7 +46,11 @@ class StoredProduct {
 
     private @Nullable String type;
     private @Nullable String supplier;
-    private long taxClassId;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "tax_class_id")
+    private @Nullable TaxClass taxClass;
+
     private @Nullable BigDecimal shelfPrice;
     private @Nullable BigDecimal unitCost;
     private @Nullable Byte unitPriceDecimals;
@@ -131,6 +136,11 @@ class StoredProduct {
     @Nullable
     Instant removedAt() {
         return removedAt;
+    }
+
+    @Nullable
+    TaxClass taxClass() {
+        return taxClass;
     }
 
     Instant changedAt() {

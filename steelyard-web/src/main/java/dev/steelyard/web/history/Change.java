@@ -7,7 +7,7 @@ import java.util.Map;
  *
  * @param id of the card or product
  * @param name what it was called then
- * @param before names and figures as they were; for a card the number of its version, under {@link #VERSION}
+ * @param before names and figures as they were; for a card or deal the number of its version, under {@link #VERSION}
  * @param after the same as they became
  */
 public record Change(
@@ -27,10 +27,11 @@ public record Change(
         after = Map.copyOf(after);
     }
 
-    /** A change from one version of a card to another. */
-    public static Change ofCard(long id, String name, What what, String why, long before, long after) {
+    /** A change from one version of a card or deal to another. */
+    public static Change ofVersion(
+            Subject subject, long id, String name, What what, String why, long before, long after) {
         return new Change(
-                Subject.CARD,
+                subject,
                 id,
                 name,
                 what,

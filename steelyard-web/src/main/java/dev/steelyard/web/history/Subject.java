@@ -7,7 +7,9 @@ import java.util.Optional;
 public enum Subject {
     CARD("card", "Rate card"),
     PRICES("prices", "Prices"),
-    ORDER("order", "Order of cards");
+    ORDER("order", "Order of cards"),
+    DEAL("deal", "Deal"),
+    DEAL_ORDER("deal-order", "Order of deals");
 
     private final String code;
     private final String words;

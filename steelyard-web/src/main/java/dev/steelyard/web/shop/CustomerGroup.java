@@ -16,6 +16,8 @@ public class CustomerGroup {
 
     private String name = "";
 
+    private boolean seesWithoutTax;
+
     protected CustomerGroup() {}
 
     public long id() {
@@ -24,5 +26,14 @@ public class CustomerGroup {
 
     public String name() {
         return name;
+    }
+
+    /** Whether its customers are shown prices without tax. */
+    public boolean seesWithoutTax() {
+        return seesWithoutTax;
+    }
+
+    void setSeesWithoutTax(boolean without) {
+        seesWithoutTax = without;
     }
 }

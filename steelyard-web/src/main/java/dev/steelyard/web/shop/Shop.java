@@ -12,9 +12,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param zone the time zone in which days begin and end
  * @param smallestMargin in percent of a price, below which it is warned of; none for none
+ * @param homeCountry where goods go to unless it is said, by its ISO 3166 code
  * @param revision raised by every change of prices
  */
-public record Shop(String name, ShopRules rules, ZoneId zone, @Nullable BigDecimal smallestMargin, long revision) {
+public record Shop(
+        String name,
+        ShopRules rules,
+        ZoneId zone,
+        @Nullable BigDecimal smallestMargin,
+        String homeCountry,
+        long revision) {
 
     static Shop of(StoredShop stored) {
         Currency currency = Currency.getInstance(stored.currency());
@@ -24,6 +31,7 @@ public record Shop(String name, ShopRules rules, ZoneId zone, @Nullable BigDecim
                 new ShopRules(currency, rounding),
                 ZoneId.of(stored.zone()),
                 stored.smallestMargin(),
+                stored.homeCountry(),
                 stored.revision());
     }
 

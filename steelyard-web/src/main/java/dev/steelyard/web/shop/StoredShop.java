@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -18,12 +19,18 @@ class StoredShop {
 
     private String name = "";
 
-    @jakarta.persistence.Column(columnDefinition = "char(3)")
+    @Column(columnDefinition = "char(3)")
     private String currency = "";
 
     private String zone = "";
     private byte unitPriceDecimals;
     private @Nullable BigDecimal smallestMargin;
+
+    @Column(columnDefinition = "char(2)")
+    private String homeCountry = "";
+
+    private boolean pricesIncludeTax;
+    private boolean taxPerLine;
     private long revision;
 
     protected StoredShop() {}
@@ -47,6 +54,25 @@ class StoredShop {
     @Nullable
     BigDecimal smallestMargin() {
         return smallestMargin;
+    }
+
+    String homeCountry() {
+        return homeCountry;
+    }
+
+    boolean pricesIncludeTax() {
+        return pricesIncludeTax;
+    }
+
+    boolean taxPerLine() {
+        return taxPerLine;
+    }
+
+    /** Says how prices stand to tax. */
+    void setTax(boolean included, boolean perLine, String home) {
+        pricesIncludeTax = included;
+        taxPerLine = perLine;
+        homeCountry = home;
     }
 
     long revision() {

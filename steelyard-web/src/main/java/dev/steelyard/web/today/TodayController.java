@@ -3,9 +3,10 @@ package dev.steelyard.web.today;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.page.CardOverview;
-import dev.steelyard.web.cards.store.Cards;
 import dev.steelyard.web.history.ChangeLine;
 import dev.steelyard.web.history.Changes;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import java.util.List;
@@ -19,13 +20,13 @@ class TodayController {
 
     private static final int MOST_CHANGES = 8;
 
-    private final Cards cards;
+    private final Drafts cards;
     private final CardOverview overview;
     private final Changes changes;
     private final Books books;
     private final Shops shops;
 
-    TodayController(Cards cards, CardOverview overview, Changes changes, Books books, Shops shops) {
+    TodayController(Drafts cards, CardOverview overview, Changes changes, Books books, Shops shops) {
         this.cards = cards;
         this.overview = overview;
         this.changes = changes;
@@ -35,7 +36,7 @@ class TodayController {
 
     @GetMapping("/today")
     String today(Model model) {
-        List<CardOverview.Line> lines = overview.lines(cards.inOrder());
+        List<CardOverview.Line> lines = overview.lines(cards.inOrder(Kind.CARD));
         BookInForce book = books.inForce();
         model.addAttribute("day", Show.day(shops.today()));
         model.addAttribute(

@@ -2,8 +2,9 @@ package dev.steelyard.web.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
@@ -28,7 +29,7 @@ class TwoNodesTest {
             Http shopper = new Http(other.url());
             assertThat(shopper.get(ROPE).body()).contains("id=\"total\">31.00<");
 
-            CardEntry rope = app.bean(Cards.class).inOrder().stream()
+            Draft rope = app.bean(Drafts.class).inOrder(Kind.CARD).stream()
                     .filter(card -> card.name().equals("Rope by the metre"))
                     .findFirst()
                     .orElseThrow();

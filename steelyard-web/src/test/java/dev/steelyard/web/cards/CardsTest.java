@@ -6,12 +6,13 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.KeepResult;
-import dev.steelyard.web.cards.store.Releases;
-import dev.steelyard.web.cards.store.Standing;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.KeepResult;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.Releases;
+import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Cards as they are kept, and their pages without a browser. */
+/** Drafts as they are kept, and their pages without a browser. */
 @ExtendWith(WithApp.class)
 class CardsTest {
 
@@ -35,38 +36,41 @@ class CardsTest {
 
     @Test
     void undoAndRedoGoAlongTheVersionsAndANewChangeEndsRedo(App app) {
-        Cards cards = app.bean(Cards.class);
-        CardEntry first = cards.create(named("One"), "{}", "Maren");
-        CardEntry second = keep(cards, first, "Two");
-        CardEntry third = keep(cards, second, "Three");
-        CardEntry back = kept(cards.undo(third.id(), third.number(), "Maren"));
+        Drafts cards = app.bean(Drafts.class);
+        Draft first = cards.create(Kind.CARD, named("One"), "{}", "Maren");
+        Draft second = keep(cards, first, "Two");
+        Draft third = keep(cards, second, "Three");
+        Draft back = kept(cards.undo(third.id(), third.number(), "Maren"));
         assertThat(back.name()).isEqualTo("Two");
-        CardEntry further = kept(cards.undo(back.id(), back.number(), "Maren"));
+        Draft further = kept(cards.undo(back.id(), back.number(), "Maren"));
         assertThat(further.name()).isEqualTo("One");
         assertThat(further.undo()).isFalse();
-        CardEntry on = kept(cards.redo(further.id(), further.number(), "Maren"));
-        CardEntry again = kept(cards.redo(on.id(), on.number(), "Maren"));
+        Draft on = kept(cards.redo(further.id(), further.number(), "Maren"));
+        Draft again = kept(cards.redo(on.id(), on.number(), "Maren"));
         assertThat(again.name()).isEqualTo("Three");
         assertThat(again.redo()).isFalse();
-        CardEntry undone = kept(cards.undo(again.id(), again.number(), "Maren"));
-        CardEntry other = keep(cards, undone, "Four");
+        Draft undone = kept(cards.undo(again.id(), again.number(), "Maren"));
+        Draft other = keep(cards, undone, "Four");
         assertThat(other.redo()).isFalse();
         assertThat(kept(cards.undo(other.id(), other.number(), "Maren")).name()).isEqualTo("Two");
         assertThat(cards.version(first.id(), first.number()))
                 .get()
-                .extracting(CardDocument::name)
+                .extracting(DraftDocument::name)
                 .isEqualTo("One");
     }
 
     @Test
     void nothingIsWrittenOverUnseenAndNothingChangedIsNoVersion(App app) {
-        Cards cards = app.bean(Cards.class);
-        CardEntry first = cards.create(named("One"), "{}", "Maren");
-        CardEntry second = keep(cards, first, "Two");
+        Drafts cards = app.bean(Drafts.class);
+        Draft first = cards.create(Kind.CARD, named("One"), "{}", "Maren");
+        Draft second = keep(cards, first, "Two");
         assertThat(cards.keep(first.id(), first.number(), named("Mine"), "{}", "Jonas"))
                 .get()
                 .isInstanceOf(KeepResult.ChangedMeanwhile.class);
-        assertThat(cards.find(first.id())).get().extracting(CardEntry::name).isEqualTo("Two");
+        assertThat(cards.find(Kind.CARD, first.id()))
+                .get()
+                .extracting(Draft::name)
+                .isEqualTo("Two");
         assertThat(keep(cards, second, "Two").number()).isEqualTo(second.number());
         assertThat(cards.keep(-1, 1, named("x"), "{}", "Jonas")).isEmpty();
     }
@@ -90,7 +94,7 @@ class CardsTest {
     @Test
     void theDemoShopsCheckWeightsHold(App app, Http owner) {
         owner.signIn("maren");
-        for (CardEntry card : app.bean(Cards.class).inOrder()) {
+        for (Draft card : app.bean(Drafts.class).inOrder(Kind.CARD)) {
             Standing standing = app.bean(Releases.class).of(card.id());
             assertThat(standing.liveNumber()).as(card.name()).isPositive();
             for (long number : List.of(standing.liveNumber(), standing.lastPlanned())) {
@@ -129,12 +133,14 @@ class CardsTest {
         assertThat(owner.get("/cards").text()).contains("Copy of Covers");
         assertThat(owner.post(path + "/remove").text())
                 .contains("Covers is taken away; shoppers do not see it. Put it back");
-        assertThat(app.bean(Cards.class).inOrder())
-                .extracting(CardEntry::name)
+        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD))
+                .extracting(Draft::name)
                 .contains("Copy of Covers")
                 .doesNotContain("Covers");
         owner.post(path + "/put-back");
-        assertThat(app.bean(Cards.class).inOrder()).extracting(CardEntry::name).endsWith("Covers", "Copy of Covers");
+        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD))
+                .extracting(Draft::name)
+                .endsWith("Covers", "Copy of Covers");
         assertThat(owner.get("/cards/999999").status()).isEqualTo(404);
     }
 
@@ -190,17 +196,17 @@ class CardsTest {
                 .contains("1,5 has a comma; write a decimal point: 1.5");
     }
 
-    private static CardDocument named(String name) {
+    private static DraftDocument named(String name) {
         ObjectNode card = Json.object();
         card.put("name", name);
-        return CardDocument.of(card);
+        return DraftDocument.of(card);
     }
 
-    private static CardEntry keep(Cards cards, CardEntry entry, String name) {
+    private static Draft keep(Drafts cards, Draft entry, String name) {
         return kept(cards.keep(entry.id(), entry.number(), named(name), "{}", "Maren"));
     }
 
-    private static CardEntry kept(Optional<KeepResult> result) {
+    private static Draft kept(Optional<KeepResult> result) {
         return ((KeepResult.Kept) Objects.requireNonNull(result.orElseThrow())).entry();
     }
 }

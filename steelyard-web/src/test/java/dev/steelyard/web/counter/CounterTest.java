@@ -98,7 +98,7 @@ class CounterTest {
     @Test
     void goodsWithoutAPriceAreListedButCannotBeBought(App app, Http shopper) {
         app.sql()
-                .sql("update rate_card set removed_at = now() where name like '%rope%'")
+                .sql("update draft set removed_at = now() where name like '%rope%'")
                 .update();
         app.sql().sql("update shop set revision = revision + 1").update();
         app.bean(Books.class).refresh();

@@ -9,7 +9,7 @@ public final class DemoCards {
 
     /** All of them, as if their owner had taken them away. */
     public static void takeAway(App app) {
-        app.sql().sql("update rate_card set removed_at = utc_timestamp()").update();
+        app.sql().sql("update draft set removed_at = utc_timestamp()").update();
         app.sql().sql("update shop set revision = revision + 1").update();
         app.bean(Books.class).refresh();
     }

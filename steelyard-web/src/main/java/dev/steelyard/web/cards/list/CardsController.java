@@ -7,9 +7,10 @@ import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.page.CardOverview;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
@@ -42,12 +43,12 @@ class CardsController {
 
     private static final String NO_TRIAL = "{}";
 
-    private final Cards cards;
+    private final Drafts cards;
     private final CardOverview overview;
     private final Shops shops;
     private final Books books;
 
-    CardsController(Cards cards, CardOverview overview, Shops shops, Books books) {
+    CardsController(Drafts cards, CardOverview overview, Shops shops, Books books) {
         this.cards = cards;
         this.overview = overview;
         this.shops = shops;
@@ -57,12 +58,13 @@ class CardsController {
     @GetMapping
     String list(@RequestParam @Nullable Long removed, Model model) {
         model.addAttribute(
-                "removed", removed == null ? null : cards.find(removed).orElse(null));
+                "removed",
+                removed == null ? null : cards.find(Kind.CARD, removed).orElse(null));
         return list(new Winner.Question("", "", "", "", false), null, model);
     }
 
     private String list(Winner.Question asked, @Nullable String notice, Model model) {
-        model.addAttribute("cards", overview.lines(cards.inOrder()));
+        model.addAttribute("cards", overview.lines(cards.inOrder(Kind.CARD)));
         model.addAttribute("notice", notice);
         model.addAttribute("countries", Countries.all());
         return winner(asked, "cards/list", model);
@@ -109,7 +111,7 @@ class CardsController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        boolean done = cards.reorder(seen, Moves.moved(order, move), who.name());
+        boolean done = cards.reorder(Kind.CARD, seen, Moves.moved(order, move), who.name());
         if (done) {
             books.refresh();
         } else {
@@ -151,18 +153,18 @@ class CardsController {
         ObjectNode card =
                 Starts.card(way, called, shops.current().currency(), first == null ? null : first.shelfPrice());
         picked.covers(card);
-        CardEntry made = cards.create(CardDocument.of(card), NO_TRIAL, who.name());
+        Draft made = cards.create(Kind.CARD, DraftDocument.of(card), NO_TRIAL, who.name());
         return "redirect:/cards/" + made.id() + "?step="
                 + (way == Start.QUANTITY || way == Start.LOTS ? "breaks" : "piece");
     }
 
     @PostMapping("/{id}/copy")
     String copy(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        CardEntry entry = cards.find(id).orElseThrow(() -> noCard(id));
-        CardDocument copied = entry.document().copy();
+        Draft entry = cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
+        DraftDocument copied = entry.document().copy();
         copied.put("/name", "Copy of " + entry.name());
         return "redirect:/cards/"
-                + cards.create(copied, entry.trial(), who.name()).id();
+                + cards.create(Kind.CARD, copied, entry.trial(), who.name()).id();
     }
 
     /** A card from a document in the open format, pasted or as a file. */
@@ -187,7 +189,8 @@ class CardsController {
         card.remove(List.of("version", "state"));
         withoutCodes(card);
         return "redirect:/cards/"
-                + cards.create(CardDocument.of(card), NO_TRIAL, who.name()).id();
+                + cards.create(Kind.CARD, DraftDocument.of(card), NO_TRIAL, who.name())
+                        .id();
     }
 
     /** The card of a whole document, or the text as it is. */
@@ -222,14 +225,14 @@ class CardsController {
 
     @PostMapping("/{id}/remove")
     String remove(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        cards.remove(id, who.name()).orElseThrow(() -> noCard(id));
+        cards.remove(Kind.CARD, id, who.name()).orElseThrow(() -> noCard(id));
         books.refresh();
         return "redirect:/cards?removed=" + id;
     }
 
     @PostMapping("/{id}/put-back")
     String putBack(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        cards.putBack(id, who.name()).orElseThrow(() -> noCard(id));
+        cards.putBack(Kind.CARD, id, who.name()).orElseThrow(() -> noCard(id));
         books.refresh();
         return "redirect:/cards/" + id;
     }

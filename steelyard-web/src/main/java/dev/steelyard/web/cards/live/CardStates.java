@@ -2,7 +2,7 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.web.cards.store.Standing;
+import dev.steelyard.web.kept.Standing;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;

@@ -1,10 +1,11 @@
 package dev.steelyard.web.cards.live;
 
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.ReleaseResult;
-import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.ReleaseResult;
+import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
@@ -31,13 +32,13 @@ class LiveController {
 
     private static final int LONGEST_WHY = 500;
 
-    private final Cards cards;
+    private final Drafts cards;
     private final Releases releases;
     private final LivePages pages;
     private final Shops shops;
     private final Books books;
 
-    LiveController(Cards cards, Releases releases, LivePages pages, Shops shops, Books books) {
+    LiveController(Drafts cards, Releases releases, LivePages pages, Shops shops, Books books) {
         this.cards = cards;
         this.releases = releases;
         this.pages = pages;
@@ -81,7 +82,7 @@ class LiveController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        CardEntry entry = entry(id);
+        Draft entry = entry(id);
         long b = number == entry.number() ? 0 : number;
         boolean later = when.equals("later");
         Optional<Instant> starts = later ? moment(at) : Optional.empty();
@@ -131,7 +132,7 @@ class LiveController {
     }
 
     private String again(
-            CardEntry entry,
+            Draft entry,
             long b,
             LivePage.Form form,
             @Nullable String notice,
@@ -168,8 +169,8 @@ class LiveController {
         return "redirect:/cards/" + id + "/live?done=" + (result instanceof ReleaseResult.AlreadySo ? "same" : done);
     }
 
-    private CardEntry entry(long id) {
-        return cards.find(id).orElseThrow(() -> noCard(id));
+    private Draft entry(long id) {
+        return cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
     }
 
     private static NotThere noCard(long id) {

@@ -3,13 +3,13 @@ package dev.steelyard.web.cards.live;
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.Release;
-import dev.steelyard.web.cards.store.Releases;
-import dev.steelyard.web.cards.store.Standing;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Release;
+import dev.steelyard.web.kept.Releases;
+import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
@@ -20,13 +20,13 @@ import org.springframework.stereotype.Component;
 @Component
 class LivePages {
 
-    private final Cards cards;
+    private final Drafts cards;
     private final Releases releases;
     private final Neighbours neighbours;
     private final Shops shops;
     private final Books books;
 
-    LivePages(Cards cards, Releases releases, Neighbours neighbours, Shops shops, Books books) {
+    LivePages(Drafts cards, Releases releases, Neighbours neighbours, Shops shops, Books books) {
         this.cards = cards;
         this.releases = releases;
         this.neighbours = neighbours;
@@ -40,7 +40,7 @@ class LivePages {
      * @param a the version on the left; 0 for what is live
      * @param b the version on the right; 0 for the draft
      */
-    LivePage page(CardEntry entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+    LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
         Subject subject = Subject.of(shops, books);
         Standing standing = releases.of(entry.id());
         long left = a == 0 ? standing.liveNumber() : a;
@@ -77,7 +77,7 @@ class LivePages {
                 notice);
     }
 
-    private Side side(CardEntry entry, long number, Standing standing, Subject subject) {
+    private Side side(Draft entry, long number, Standing standing, Subject subject) {
         String words = number == entry.number()
                 ? number == standing.liveNumber() ? "the draft, which is live" : "the draft"
                 : number == standing.liveNumber() ? "live" : "version " + number;
@@ -89,23 +89,23 @@ class LivePages {
                 subject.shop().currency());
     }
 
-    private @Nullable RateCard liveCard(CardEntry entry, Standing standing, Subject subject) {
+    private @Nullable RateCard liveCard(Draft entry, Standing standing, Subject subject) {
         return standing.liveNumber() == 0
                 ? null
                 : side(entry, standing.liveNumber(), standing, subject).card();
     }
 
-    private Gate gate(CardEntry entry, Side side, Subject subject) {
+    private Gate gate(Draft entry, Side side, Subject subject) {
         return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
     }
 
     /** What stands between a version and the shoppers. */
-    Gate gate(CardEntry entry, long number) {
+    Gate gate(Draft entry, long number) {
         Subject subject = Subject.of(shops, books);
         return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);
     }
 
-    private static String sentence(CardEntry entry, Standing standing, CardState state, Subject subject) {
+    private static String sentence(Draft entry, Standing standing, CardState state, Subject subject) {
         StringBuilder words = new StringBuilder();
         Release live = standing.live();
         if (standing.paused()) {

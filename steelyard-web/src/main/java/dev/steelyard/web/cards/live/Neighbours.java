@@ -5,8 +5,9 @@ import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.OrderFindings;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,17 +18,17 @@ import org.springframework.stereotype.Component;
 @Component
 public class Neighbours {
 
-    private final Cards cards;
+    private final Drafts cards;
     private final Books books;
 
-    Neighbours(Cards cards, Books books) {
+    Neighbours(Drafts cards, Books books) {
         this.cards = cards;
         this.books = books;
     }
 
     /** Where a card, as it is written, covers the same goods, customers and time as live ones, a sentence each. */
     public List<String> overlaps(long cardId, RateCard card) {
-        List<Long> order = cards.inOrder().stream().map(CardEntry::id).toList();
+        List<Long> order = cards.inOrder(Kind.CARD).stream().map(Draft::id).toList();
         int ours = order.indexOf(cardId);
         Map<Long, RateCard> others = new LinkedHashMap<>();
         for (CardInForce live : books.inForce().cards()) {

@@ -3,7 +3,7 @@ package dev.steelyard.web.cards.live;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.Documents;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,10 +12,10 @@ import org.jspecify.annotations.Nullable;
  * @param number of the version
  * @param words “live”, “the draft”, “version 3”
  */
-record Side(long number, String words, CardDocument document, Documents.DraftReading reading) {
+record Side(long number, String words, DraftDocument document, Documents.DraftReading reading) {
 
-    static Side of(long number, String words, CardDocument document, String currency) {
-        return new Side(number, words, document, Documents.readDraft(document.card(), currency));
+    static Side of(long number, String words, DraftDocument document, String currency) {
+        return new Side(number, words, document, Documents.readDraft(document.root(), currency));
     }
 
     RateCard card() {

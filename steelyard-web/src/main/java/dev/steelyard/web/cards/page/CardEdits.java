@@ -4,11 +4,11 @@ import dev.steelyard.core.ladder.LadderGenerator;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.Documents;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.CardTrial;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +24,7 @@ final class CardEdits {
     }
 
     /** Does what the form asks for to a document, which has what is typed in it already. */
-    void apply(String wish, CardDocument document, CardForm form) {
+    void apply(String wish, DraftDocument document, CardForm form) {
         String at = form.value("at");
         String to = form.value("to");
         String currency = subject.shop().currency();
@@ -77,7 +77,7 @@ final class CardEdits {
     }
 
     /** One comparison more in a condition that is picked, or one less; the last one takes the condition away. */
-    private void pick(CardDocument document, String at, int without) {
+    private void pick(DraftDocument document, String at, int without) {
         Picks.of(document.text(at), subject.shop().currency()).ifPresent(picks -> {
             List<Picks.Pick> list = new ArrayList<>(picks.list());
             if (without < 0) {
@@ -90,7 +90,7 @@ final class CardEdits {
     }
 
     /** The last case has no condition, whichever that is now. */
-    private static void remove(CardDocument document, String at) {
+    private static void remove(DraftDocument document, String at) {
         document.remove(at);
         int cases = document.at("/cases").size();
         if (at.startsWith("/cases/") && cases > 0) {
@@ -98,7 +98,7 @@ final class CardEdits {
         }
     }
 
-    private static void charge(CardDocument document, String option, String kind) {
+    private static void charge(DraftDocument document, String option, String kind) {
         if (kind.equals("none")) {
             document.remove(option + "/charge");
             return;
@@ -117,7 +117,7 @@ final class CardEdits {
     }
 
     /** The edge of a piece of two sides, or the first thing measured. */
-    private static String edge(CardDocument document) {
+    private static String edge(DraftDocument document) {
         var lengths = document.at("/asks")
                 .valueStream()
                 .filter(ask -> ask.path("kind").asString("").equals("length"))
@@ -136,7 +136,7 @@ final class CardEdits {
         }
     }
 
-    private static void mend(CardDocument document, String at, String kind, String value) {
+    private static void mend(DraftDocument document, String at, String kind, String value) {
         switch (kind) {
             case "remove" -> remove(document, at);
             case "on" -> document.put(at, true);
@@ -146,7 +146,7 @@ final class CardEdits {
     }
 
     /** Puts a replacement at a place of a formula. */
-    private static void mendText(CardDocument document, String at, CardForm form) {
+    private static void mendText(DraftDocument document, String at, CardForm form) {
         String text = document.text(at);
         int from = number(form, "from");
         int until = number(form, "until");
@@ -155,7 +155,7 @@ final class CardEdits {
         }
     }
 
-    private void keepWeight(CardDocument document, CardForm form) {
+    private void keepWeight(DraftDocument document, CardForm form) {
         Documents.DraftReading reading = read(document);
         PreparedCard prepared = reading.prepared();
         TrialText text = new TrialText(form.trial());
@@ -165,7 +165,7 @@ final class CardEdits {
         }
     }
 
-    private void renewWeight(CardDocument document, int index) {
+    private void renewWeight(DraftDocument document, int index) {
         Documents.DraftReading reading = read(document);
         PreparedCard prepared = reading.prepared();
         if (prepared != null && document.weights().path(index) instanceof ObjectNode weight) {
@@ -174,8 +174,8 @@ final class CardEdits {
         }
     }
 
-    private Documents.DraftReading read(CardDocument document) {
-        return Documents.readDraft(document.card(), subject.shop().currency());
+    private Documents.DraftReading read(DraftDocument document) {
+        return Documents.readDraft(document.root(), subject.shop().currency());
     }
 
     private static int number(CardForm form, String name) {

@@ -1,8 +1,8 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -80,8 +80,8 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
     }
 
     /** What is typed, put into the card that the form was made from. */
-    CardDocument onto(CardDocument base) {
-        CardDocument document = base.copy();
+    DraftDocument onto(DraftDocument base) {
+        DraftDocument document = base.copy();
         sent.forEach((name, values) -> put(document, name, values));
         picks(document).forEach((place, picks) -> document.put(place, Picks.write(picks)));
         sent.forEach((name, values) -> {
@@ -97,7 +97,7 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
         return document;
     }
 
-    private static void put(CardDocument document, String name, List<String> values) {
+    private static void put(DraftDocument document, String name, List<String> values) {
         if (name.startsWith("/")) {
             document.put(name, last(values));
         } else if (name.startsWith("?/")) {
@@ -121,7 +121,7 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
         }
     }
 
-    private static void follow(CardDocument document, String row, String others) {
+    private static void follow(DraftDocument document, String row, String others) {
         String list = row.substring(0, row.lastIndexOf('/'));
         for (String other : others.split(",")) {
             if (index(other) >= 0 && document.at(list + "/" + other) instanceof ObjectNode) {
@@ -131,7 +131,7 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
         }
     }
 
-    private static void add(CardDocument document, String wanted, String value) {
+    private static void add(DraftDocument document, String wanted, String value) {
         int colon = wanted.indexOf(':');
         if (value.isBlank() || colon < 0) {
             return;
@@ -169,14 +169,14 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
     }
 
     /** The picks of conditions as typed, by place, for those that cannot be read back from the formula yet. */
-    Map<String, Picks> picks(CardDocument document) {
+    Map<String, Picks> picks(DraftDocument document) {
         Set<String> choices = new HashSet<>();
         document.at("/asks").forEach(ask -> choices.add(ask.path("choice").asString("")));
         return Picks.read(sent, choices);
     }
 
     /** Takes away rows of a customer group whose price was emptied: the group then has what everyone has. */
-    static CardDocument tidied(CardDocument document) {
+    static DraftDocument tidied(DraftDocument document) {
         List<String> lists = new ArrayList<>(List.of("/ladder/rows"));
         for (int i = 0; i < document.at("/cases").size(); i++) {
             lists.add("/cases/" + i + "/piece/rate/breaks/rows");

@@ -9,14 +9,15 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.live.Standings;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.Releases;
-import dev.steelyard.web.cards.store.Standing;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.CoversWords;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.Releases;
+import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
@@ -35,9 +36,9 @@ public class CardOverview {
     private final Books books;
     private final Releases releases;
     private final Standings standings;
-    private final Cards cards;
+    private final Drafts cards;
 
-    CardOverview(Shops shops, Books books, Releases releases, Standings standings, Cards cards) {
+    CardOverview(Shops shops, Books books, Releases releases, Standings standings, Drafts cards) {
         this.shops = shops;
         this.books = books;
         this.releases = releases;
@@ -79,18 +80,18 @@ public class CardOverview {
     }
 
     /** The line of each card. */
-    public List<Line> lines(List<CardEntry> entries) {
+    public List<Line> lines(List<Draft> entries) {
         Subject subject = Subject.of(shops, books);
-        Map<Long, Standing> all = releases.all();
+        Map<Long, Standing> all = releases.all(Kind.CARD);
         List<Documents.DraftReading> readings = entries.stream()
                 .map(entry -> Documents.readDraft(
-                        entry.document().card(), subject.shop().currency()))
+                        entry.document().root(), subject.shop().currency()))
                 .toList();
         Map<Integer, List<Finding>> order = OrderFindings.of(
                 readings.stream().map(Documents.DraftReading::card).toList(), subject.goods());
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
-            CardEntry entry = entries.get(i);
+            Draft entry = entries.get(i);
             Standing standing = all.get(entry.id());
             lines.add(line(
                     entry,
@@ -103,7 +104,7 @@ public class CardOverview {
     }
 
     private Line line(
-            CardEntry entry, Documents.DraftReading reading, Standing standing, List<Finding> beside, Subject subject) {
+            Draft entry, Documents.DraftReading reading, Standing standing, List<Finding> beside, Subject subject) {
         List<Product> covered = subject.covered(reading.card());
         PreparedCard prepared = reading.prepared();
         List<String> warnings = new ArrayList<>();
@@ -145,21 +146,21 @@ public class CardOverview {
         return finding.code().title() + ": " + finding.message();
     }
 
-    private static List<String> failing(CardDocument document, Documents.DraftReading reading, Subject subject) {
+    private static List<String> failing(DraftDocument document, Documents.DraftReading reading, Subject subject) {
         return Weights.views(document, reading.card(), reading.prepared(), subject).stream()
                 .filter(weight -> !weight.holds())
                 .map(weight -> "“" + weight.name() + "” was " + weight.wanted() + ", is " + weight.found())
                 .toList();
     }
 
-    private List<String> failingLive(CardEntry entry, Standing standing, Subject subject) {
+    private List<String> failingLive(Draft entry, Standing standing, Subject subject) {
         if (standing.liveNumber() == 0 || standing.liveNumber() == entry.number()) {
             return List.of();
         }
         return cards.version(entry.id(), standing.liveNumber())
                 .map(document -> failing(
                         document,
-                        Documents.readDraft(document.card(), subject.shop().currency()),
+                        Documents.readDraft(document.root(), subject.shop().currency()),
                         subject))
                 .orElse(List.of());
     }

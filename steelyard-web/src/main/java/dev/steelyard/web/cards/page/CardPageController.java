@@ -7,14 +7,15 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.live.Neighbours;
 import dev.steelyard.web.cards.live.Standings;
 import dev.steelyard.web.cards.page.CardPage.Notice;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.KeepResult;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.DocumentChanges;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.KeepResult;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
@@ -47,7 +48,7 @@ class CardPageController {
 
     private static final String CARD = "cards/page :: card";
 
-    private final Cards cards;
+    private final Drafts cards;
     private final CardPages pages;
     private final Standings standings;
     private final Neighbours neighbours;
@@ -55,7 +56,7 @@ class CardPageController {
     private final Books books;
 
     CardPageController(
-            Cards cards, CardPages pages, Standings standings, Neighbours neighbours, Shops shops, Books books) {
+            Drafts cards, CardPages pages, Standings standings, Neighbours neighbours, Shops shops, Books books) {
         this.cards = cards;
         this.pages = pages;
         this.standings = standings;
@@ -66,13 +67,13 @@ class CardPageController {
 
     @GetMapping
     String show(@PathVariable long id, @RequestParam(defaultValue = "ask") String step, Model model) {
-        CardEntry entry = entry(id);
+        Draft entry = entry(id);
         fill(model, entry, entry.document(), entry.document(), opened(entry, step), null);
         return "cards/page";
     }
 
     /** The form as it is before anything is typed: no fields but the trial last typed. */
-    private static CardForm opened(CardEntry entry, String step) {
+    private static CardForm opened(Draft entry, String step) {
         return new CardForm(
                 entry.number(), Step.of(step), TrialText.read(entry.trial()).fields(), new LinkedMultiValueMap<>());
     }
@@ -85,12 +86,12 @@ class CardPageController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        CardEntry entry = entry(id);
+        Draft entry = entry(id);
         CardForm form = tried(CardForm.read(sent), entry);
-        CardDocument base = form.basedOn() == entry.number()
+        DraftDocument base = form.basedOn() == entry.number()
                 ? entry.document()
                 : cards.version(id, form.basedOn()).orElse(entry.document());
-        CardDocument typed = form.onto(base);
+        DraftDocument typed = form.onto(base);
         String wish = form.value("do");
         Optional<KeepResult> result;
         switch (wish) {
@@ -113,30 +114,30 @@ class CardPageController {
         }
         KeepResult kept = result.orElseThrow(() -> noCard(id));
         if (kept instanceof KeepResult.Kept done) {
-            CardDocument now = done.entry().document();
+            DraftDocument now = done.entry().document();
             boolean fresh = !wish.equals("keep");
             fill(model, done.entry(), now, now, fresh ? form.withoutFields() : form, null);
             return CARD;
         }
         response.setStatus(HttpStatus.CONFLICT.value());
-        CardEntry theirs = ((KeepResult.ChangedMeanwhile) kept).entry();
+        Draft theirs = ((KeepResult.ChangedMeanwhile) kept).entry();
         fill(model, theirs.withNumber(form.basedOn()), base, typed, form, changed(theirs, base, typed));
         return CARD;
     }
 
     /** A check weight that is to be tried becomes the trial. */
-    private static CardForm tried(CardForm form, CardEntry entry) {
+    private static CardForm tried(CardForm form, Draft entry) {
         String row = form.value("row");
         return form.value("do").equals("try-weight") && row.matches("\\d{1,4}")
                 ? form.trying(Weights.trial(entry.document().weights().path(Integer.parseInt(row))))
                 : form;
     }
 
-    private Optional<KeepResult> keep(long id, long basedOn, CardDocument typed, CardForm form, StaffMember who) {
+    private Optional<KeepResult> keep(long id, long basedOn, DraftDocument typed, CardForm form, StaffMember who) {
         return cards.keep(id, basedOn, typed, new TrialText(form.trial()).write(), who.name());
     }
 
-    private static Notice changed(CardEntry theirs, CardDocument base, CardDocument typed) {
+    private static Notice changed(Draft theirs, DraftDocument base, DraftDocument typed) {
         return new Notice(
                 theirs.changedBy()
                         + " has changed this card meanwhile. Nothing of yours is lost, and nothing is kept yet.",
@@ -149,11 +150,11 @@ class CardPageController {
     /** The card in the open format. One that cannot be read whole is written as it was typed. */
     @GetMapping("/card.json")
     ResponseEntity<String> write(@PathVariable long id) {
-        CardEntry entry = entry(id);
+        Draft entry = entry(id);
         Documents.DraftReading reading =
-                Documents.readDraft(entry.document().card(), shops.current().currency());
+                Documents.readDraft(entry.document().root(), shops.current().currency());
         String json =
-                Json.write(reading.prepared() == null ? entry.document().card() : CardWriter.write(reading.card()));
+                Json.write(reading.prepared() == null ? entry.document().root() : CardWriter.write(reading.card()));
         String file = entry.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
@@ -170,8 +171,8 @@ class CardPageController {
         return Subject.of(shops, books);
     }
 
-    private CardEntry entry(long id) {
-        return cards.find(id).orElseThrow(() -> noCard(id));
+    private Draft entry(long id) {
+        return cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
     }
 
     private static NotThere noCard(long id) {
@@ -179,12 +180,7 @@ class CardPageController {
     }
 
     private void fill(
-            Model model,
-            CardEntry entry,
-            CardDocument kept,
-            CardDocument typed,
-            CardForm form,
-            @Nullable Notice notice) {
+            Model model, Draft entry, DraftDocument kept, DraftDocument typed, CardForm form, @Nullable Notice notice) {
         model.addAttribute("page", pages.page(entry, kept, typed, form, subject(), notice));
         model.addAttribute(
                 "overlaps",
@@ -192,7 +188,7 @@ class CardPageController {
                         ? neighbours.overlaps(
                                 entry.id(),
                                 Documents.readDraft(
-                                                typed.card(), shops.current().currency())
+                                                typed.root(), shops.current().currency())
                                         .card())
                         : List.of());
         model.addAttribute("standing", standings.of(entry.id(), entry.number()));

@@ -12,14 +12,14 @@ import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.CardEntry;
 import dev.steelyard.web.cards.trial.CardTrial;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.FindingLine;
 import dev.steelyard.web.image.Pictures;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
@@ -56,14 +56,14 @@ class CardPages {
      * @param form as sent; one without fields where the page is opened
      */
     CardPage page(
-            CardEntry entry,
-            CardDocument kept,
-            CardDocument typed,
+            Draft entry,
+            DraftDocument kept,
+            DraftDocument typed,
             CardForm form,
             Subject subject,
             CardPage.@Nullable Notice notice) {
         Documents.DraftReading reading =
-                Documents.readDraft(typed.card(), subject.shop().currency());
+                Documents.readDraft(typed.root(), subject.shop().currency());
         RateCard card = reading.card();
         PreparedCard prepared = reading.prepared();
         TrialText text = new TrialText(form.trial()).filledFor(card, subject);
@@ -124,7 +124,7 @@ class CardPages {
     }
 
     private static List<CardPage.StepLink> steps(
-            Step current, CardDocument document, Fields fields, Map<String, String> names) {
+            Step current, DraftDocument document, Fields fields, Map<String, String> names) {
         return Arrays.stream(Step.values())
                 .map(step -> new CardPage.StepLink(
                         step, Summaries.of(step, document, names), fields.count(step), step == current))
@@ -132,7 +132,7 @@ class CardPages {
     }
 
     /** The shop’s groups, and those that the card’s breaks name. */
-    private static List<String> groups(CardDocument document, Subject subject) {
+    private static List<String> groups(DraftDocument document, Subject subject) {
         TreeSet<String> named = new TreeSet<>();
         document.at("/ladder/rows").forEach(row -> named.add(row.path("group").asString("")));
         return Stream.concat(subject.groupNames().stream(), named.stream())
@@ -141,7 +141,7 @@ class CardPages {
                 .toList();
     }
 
-    private static Map<String, LadderTable> rateTables(CardDocument kept, CardDocument typed, List<String> groups) {
+    private static Map<String, LadderTable> rateTables(DraftDocument kept, DraftDocument typed, List<String> groups) {
         Map<String, LadderTable> tables = new LinkedHashMap<>();
         for (int i = 0; i < typed.at("/cases").size(); i++) {
             String rate = "/cases/" + i + "/piece/rate";
@@ -203,7 +203,7 @@ class CardPages {
     }
 
     private static List<FindingLine> findings(
-            @Nullable PreparedCard prepared, @Nullable Asked asked, CardDocument document, Subject subject) {
+            @Nullable PreparedCard prepared, @Nullable Asked asked, DraftDocument document, Subject subject) {
         if (prepared == null || asked == null) {
             return List.of();
         }

@@ -2,7 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.FormatIssue;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
  */
 final class Fields {
 
-    private final CardDocument document;
+    private final DraftDocument document;
     private final List<FormatIssue> issues;
     private final Map<String, Picks> typedPicks;
     private final Set<String> asFormulas;
@@ -26,7 +26,7 @@ final class Fields {
     private final Set<String> said = new LinkedHashSet<>();
 
     Fields(
-            CardDocument document,
+            DraftDocument document,
             List<FormatIssue> issues,
             Map<String, Picks> typedPicks,
             Set<String> asFormulas,

@@ -1,7 +1,7 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
@@ -12,11 +12,11 @@ final class GridEdits {
     private static final int MOST_COLUMNS = 100;
     private static final int MOST_ROWS = 400;
 
-    private final CardDocument document;
+    private final DraftDocument document;
     private final String grid;
 
     /** @param grid its place */
-    GridEdits(CardDocument document, String grid) {
+    GridEdits(DraftDocument document, String grid) {
         this.document = document;
         this.grid = grid;
     }

@@ -4,7 +4,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.LadderGenerator;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,9 +20,9 @@ final class LadderEdits {
     private static final String LADDER = "/ladder";
     private static final int MOST_ROWS = 1000;
 
-    private final CardDocument document;
+    private final DraftDocument document;
 
-    LadderEdits(CardDocument document) {
+    LadderEdits(DraftDocument document) {
         this.document = document;
     }
 

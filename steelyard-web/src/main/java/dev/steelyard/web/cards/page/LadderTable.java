@@ -2,7 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -49,7 +49,7 @@ record LadderTable(String list, List<String> groups, List<Row> rows) {
      * @param kept the card as it is kept
      * @param typed the card with what is typed
      */
-    static LadderTable of(String list, CardDocument kept, CardDocument typed, List<String> groups) {
+    static LadderTable of(String list, DraftDocument kept, DraftDocument typed, List<String> groups) {
         Map<String, List<Map<String, Integer>>> byThreshold = new LinkedHashMap<>();
         for (int i = 0; i < kept.at(list).size(); i++) {
             String row = list + "/" + i;
@@ -78,7 +78,7 @@ record LadderTable(String list, List<String> groups, List<Row> rows) {
     }
 
     private static Row row(
-            String list, CardDocument kept, CardDocument typed, Map<String, Integer> indices, List<String> groups) {
+            String list, DraftDocument kept, DraftDocument typed, Map<String, Integer> indices, List<String> groups) {
         int first = indices.values().iterator().next();
         String place = list + "/" + first;
         List<Cell> cells = new ArrayList<>();
@@ -91,8 +91,8 @@ record LadderTable(String list, List<String> groups, List<Row> rows) {
 
     private static Cell cell(
             String list,
-            CardDocument kept,
-            CardDocument typed,
+            DraftDocument kept,
+            DraftDocument typed,
             Map<String, Integer> indices,
             String first,
             String group) {
@@ -105,7 +105,7 @@ record LadderTable(String list, List<String> groups, List<Row> rows) {
     }
 
     /** What was typed for a break that is not kept yet. */
-    private static String newlyTyped(String list, CardDocument kept, CardDocument typed, String first, String group) {
+    private static String newlyTyped(String list, DraftDocument kept, DraftDocument typed, String first, String group) {
         for (int i = kept.at(list).size(); i < typed.at(list).size(); i++) {
             String row = list + "/" + i;
             if (typed.text(row + "/group").equals(group)

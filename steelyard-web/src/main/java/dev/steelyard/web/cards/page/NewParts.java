@@ -1,7 +1,7 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.Set;
@@ -11,10 +11,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** Adds parts to a card: each begins as something that can be priced. */
 final class NewParts {
 
-    private final CardDocument document;
+    private final DraftDocument document;
     private final String currency;
 
-    NewParts(CardDocument document, String currency) {
+    NewParts(DraftDocument document, String currency) {
         this.document = document;
         this.currency = currency;
     }

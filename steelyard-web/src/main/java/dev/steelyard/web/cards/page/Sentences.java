@@ -1,8 +1,8 @@
 package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.words.CoversWords;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,10 +15,10 @@ final class Sentences {
 
     private static final int MOST_BREAKS = 6;
 
-    private final CardDocument document;
+    private final DraftDocument document;
     private final List<Part> parts = new ArrayList<>();
 
-    private Sentences(CardDocument document) {
+    private Sentences(DraftDocument document) {
         this.document = document;
     }
 
@@ -29,7 +29,7 @@ final class Sentences {
      */
     record Part(String text, @Nullable String field) {}
 
-    static List<Part> of(Step step, CardDocument document, int covered, Map<String, String> names) {
+    static List<Part> of(Step step, DraftDocument document, int covered, Map<String, String> names) {
         Sentences sentence = new Sentences(document);
         switch (step) {
             case ASK -> sentence.ask();
@@ -44,7 +44,7 @@ final class Sentences {
     }
 
     /** What the card does in one line, for lists: how a piece is priced, and its breaks. */
-    static String inOneLine(CardDocument document) {
+    static String inOneLine(DraftDocument document) {
         Sentences sentence = new Sentences(document);
         if (!document.text("/ladder/mode").equals("lot")) {
             sentence.piece();

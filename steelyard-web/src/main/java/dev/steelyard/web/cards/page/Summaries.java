@@ -1,7 +1,7 @@
 package dev.steelyard.web.cards.page;
 
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.words.CoversWords;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +12,7 @@ final class Summaries {
 
     private Summaries() {}
 
-    static String of(Step step, CardDocument document, Map<String, String> names) {
+    static String of(Step step, DraftDocument document, Map<String, String> names) {
         return switch (step) {
             case ASK -> asks(document);
             case PIECE -> piece(document);
@@ -28,7 +28,7 @@ final class Summaries {
         };
     }
 
-    private static String asks(CardDocument document) {
+    private static String asks(DraftDocument document) {
         List<String> names = new ArrayList<>();
         for (JsonNode ask : document.at("/asks")) {
             names.add(ask.path("measurement").asString(ask.path("choice").asString("")));
@@ -36,7 +36,7 @@ final class Summaries {
         return names.isEmpty() ? "a quantity, nothing else" : shortened(String.join(", ", names));
     }
 
-    private static String piece(CardDocument document) {
+    private static String piece(DraftDocument document) {
         int cases = document.at("/cases").size();
         String piece = "/cases/" + Math.max(0, cases - 1) + "/piece";
         String way = document.has(piece + "/rate")
@@ -52,12 +52,12 @@ final class Summaries {
     }
 
     /** Said, or meant where a card of lots says nothing. */
-    private static boolean byTheLot(CardDocument document, String piece) {
+    private static boolean byTheLot(DraftDocument document, String piece) {
         return document.on(piece + "/none")
                 || !document.has("/cases") && document.text("/ladder/mode").equals("lot");
     }
 
-    private static String breaks(CardDocument document) {
+    private static String breaks(DraftDocument document) {
         List<String> thresholds = new ArrayList<>();
         for (JsonNode row : document.at("/ladder/rows")) {
             String from = row.path("from").asString("");
@@ -74,7 +74,7 @@ final class Summaries {
         return shortened(String.join(", ", thresholds) + what);
     }
 
-    private static String finish(CardDocument document) {
+    private static String finish(DraftDocument document) {
         List<String> parts = new ArrayList<>();
         if (!document.text("/finish/setUp").isEmpty()) {
             parts.add("set-up " + document.text("/finish/setUp"));

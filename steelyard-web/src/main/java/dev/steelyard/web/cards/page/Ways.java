@@ -3,7 +3,7 @@ package dev.steelyard.web.cards.page;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -14,10 +14,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** What each way to price a piece begins as, from what the card asks. */
 final class Ways {
 
-    private final CardDocument document;
+    private final DraftDocument document;
     private final String currency;
 
-    Ways(CardDocument document, String currency) {
+    Ways(DraftDocument document, String currency) {
         this.document = document;
         this.currency = currency;
     }
@@ -89,7 +89,7 @@ final class Ways {
     }
 
     /** Breaks on the amount of a rate, from its price. */
-    static void rateBreaks(CardDocument document, String rate) {
+    static void rateBreaks(DraftDocument document, String rate) {
         ObjectNode breaks = document.object(rate + "/breaks").put("mode", "slice");
         breaks.putArray("rows").addObject().put("from", "10").put("value", document.text(rate + "/price"));
     }
@@ -104,7 +104,7 @@ final class Ways {
     }
 
     /** An own amount beside packs: measured by something new where nothing of the kind is asked. */
-    static void ownAmount(CardDocument document, String packs, String currency) {
+    static void ownAmount(DraftDocument document, String packs, String currency) {
         String unit = document.text(packs + "/packs/0/unit");
         Dimension dimension = Unit.of(unit).map(Unit::dimension).orElse(Dimension.WEIGHT);
         String by = "";

@@ -10,7 +10,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.page.Show;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -122,7 +122,7 @@ public final class Weights {
 
     /** All of a card’s, priced anew where it can be. */
     public static List<View> views(
-            CardDocument document, RateCard card, @Nullable PreparedCard prepared, Subject subject) {
+            DraftDocument document, RateCard card, @Nullable PreparedCard prepared, Subject subject) {
         List<View> views = new ArrayList<>();
         for (int i = 0; i < document.weights().size(); i++) {
             JsonNode weight = document.weights().get(i);
@@ -160,7 +160,7 @@ public final class Weights {
     }
 
     /** As the core holds a card against them; those whose goods are gone are left out. */
-    public static List<CheckWeight> kept(CardDocument document, RateCard card, Subject subject) {
+    public static List<CheckWeight> kept(DraftDocument document, RateCard card, Subject subject) {
         List<CheckWeight> kept = new ArrayList<>();
         for (JsonNode weight : document.weights()) {
             Asked asked = CardTrial.read(trial(weight), card, subject).asked();

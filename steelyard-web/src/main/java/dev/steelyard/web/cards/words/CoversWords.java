@@ -1,6 +1,6 @@
 package dev.steelyard.web.cards.words;
 
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,7 +29,7 @@ public final class CoversWords {
      *
      * @param names what products are called, by their SKU
      */
-    public static String of(CardDocument document, Map<String, String> names) {
+    public static String of(DraftDocument document, Map<String, String> names) {
         JsonNode covers = document.at("/covers");
         List<String> goods = new ArrayList<>();
         KINDS.forEach((kind, words) -> {

@@ -1,6 +1,6 @@
 package dev.steelyard.web.cards.words;
 
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.page.FirstLines;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -18,9 +18,9 @@ public final class DocumentChanges {
 
     private DocumentChanges() {}
 
-    public static List<String> between(CardDocument before, CardDocument after) {
+    public static List<String> between(DraftDocument before, DraftDocument after) {
         DocumentChanges found = new DocumentChanges();
-        found.compare("", before.card(), after.card());
+        found.compare("", before.root(), after.root());
         if (!before.weights().equals(after.weights())) {
             found.changes.add("Check weights: " + before.weights().size() + " kept → "
                     + after.weights().size() + " kept");

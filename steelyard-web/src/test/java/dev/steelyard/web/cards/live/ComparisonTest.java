@@ -8,11 +8,11 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
-import dev.steelyard.web.cards.store.Release;
-import dev.steelyard.web.cards.store.Standing;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Release;
+import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.shop.Shop;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -42,9 +42,7 @@ class ComparisonTest {
             new Shop(
                     "Saltmarsh Chandlery",
                     ShopRules.of(Currency.getInstance("EUR")),
-                    ZoneId.of("Europe/Berlin"),
-                    null,
-                    1),
+                    ZoneId.of("Europe/Berlin"), null, "DE", 1),
             List.of(),
             List.of(
                     Product.of(new Sku("BRU-1"), "Deck brush", new BigDecimal("15.00")),
@@ -168,6 +166,6 @@ class ComparisonTest {
     }
 
     private static Side side(String json) {
-        return Side.of(1, "live", CardDocument.read(Json.write(Json.read(json))), "EUR");
+        return Side.of(1, "live", DraftDocument.read(Json.write(Json.read(json))), "EUR");
     }
 }

@@ -8,10 +8,11 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.cards.store.CardEntry;
-import dev.steelyard.web.cards.store.Cards;
-import dev.steelyard.web.cards.store.ReleaseResult;
-import dev.steelyard.web.cards.store.Releases;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.ReleaseResult;
+import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.DemoCards;
@@ -136,7 +137,7 @@ class ReleasesTest {
     @Test
     void pastAFailingCheckWeightAWordWhyIsAskedForAndKept(App app, Http owner) {
         owner.signIn("maren");
-        CardEntry cover = card(app, "Boat covers by area");
+        Draft cover = card(app, "Boat covers by area");
         String path = "/cards/" + cover.id();
         Answer without = putLive(owner, path, "now", "", " ");
         assertThat(without.status()).isEqualTo(422);
@@ -155,7 +156,7 @@ class ReleasesTest {
                 .update();
         app.sql().sql("update shop set revision = revision + 1").update();
         app.bean(Books.class).refresh();
-        CardEntry cover = card(app, "Boat covers by area");
+        Draft cover = card(app, "Boat covers by area");
         assertThat(owner.get("/cards/" + cover.id() + "/live").text())
                 .contains("nothing with the SKU “COVER” is sold", "It covers no product");
         assertThat(owner.get("/today").text()).contains("nothing with the SKU “COVER” is sold");
@@ -218,14 +219,15 @@ class ReleasesTest {
     @Test
     void theOrderOfCardsIsChangedOnceAndSaid(App app, Http owner) {
         owner.signIn("maren");
-        List<Long> seen =
-                app.bean(Cards.class).inOrder().stream().map(CardEntry::id).toList();
+        List<Long> seen = app.bean(Drafts.class).inOrder(Kind.CARD).stream()
+                .map(Draft::id)
+                .toList();
         List<String> fields = new ArrayList<>();
         seen.forEach(id -> fields.addAll(List.of("seen", "" + id, "order", "" + id)));
         fields.addAll(List.of("move", seen.get(2) + " up"));
         String[] move = fields.toArray(String[]::new);
         assertThat(owner.post("/cards/order", move).status()).isEqualTo(200);
-        assertThat(app.bean(Cards.class).inOrder().get(1).name()).isEqualTo("Rope by the metre");
+        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD).get(1).name()).isEqualTo("Rope by the metre");
         Answer again = owner.post("/cards/order", move);
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.text()).contains("Somebody else has changed the order meanwhile");
@@ -254,8 +256,8 @@ class ReleasesTest {
                 .doesNotContain("Other cards there");
     }
 
-    private static CardEntry card(App app, String name) {
-        return app.bean(Cards.class).inOrder().stream()
+    private static Draft card(App app, String name) {
+        return app.bean(Drafts.class).inOrder(Kind.CARD).stream()
                 .filter(card -> card.name().equals(name))
                 .findFirst()
                 .orElseThrow();

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.shop.Shop;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -24,11 +24,11 @@ import tools.jackson.databind.node.ObjectNode;
 class CardEditsTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
             List.of(),
             LocalDate.of(2027, 4, 1));
-    private final CardDocument card = CardDocument.of((ObjectNode) Json.read("{\"name\": \"Card\"}"));
+    private final DraftDocument card = DraftDocument.of((ObjectNode) Json.read("{\"name\": \"Card\"}"));
 
     /** Whatever is pressed next, the card can be priced or says what is missing; what is there already stays. */
     @ParameterizedTest
@@ -48,7 +48,7 @@ class CardEditsTest {
                 default -> apply(
                         "ladder", "", List.of("percent-off", "amount-off").get(random.nextInt(2)), "");
             }
-            assertThat(read().issues()).as(Json.write(card.card())).allMatch(issue -> issue.at()
+            assertThat(read().issues()).as(Json.write(card.root())).allMatch(issue -> issue.at()
                     .startsWith("/ladder"));
         }
     }
@@ -123,7 +123,7 @@ class CardEditsTest {
     }
 
     private Documents.DraftReading read() {
-        return Documents.readDraft(card.card(), "EUR");
+        return Documents.readDraft(card.root(), "EUR");
     }
 
     private void apply(String wish, String at, String to, String value, String... more) {

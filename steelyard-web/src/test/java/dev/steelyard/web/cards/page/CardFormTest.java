@@ -3,7 +3,7 @@ package dev.steelyard.web.cards.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class CardFormTest {
 
-    private final CardDocument card = document(
+    private final DraftDocument card = document(
             """
             {"name": "Shackles", "finish": {"minimum": "5"}, "asks": [{"measurement": "length"}],
              "ladder": {"mode": "all-units", "value": "price", "rows": [
@@ -23,7 +23,7 @@ class CardFormTest {
 
     @Test
     void fieldsGoToTheirPlacesAsTheyAreTyped() {
-        CardDocument typed = form(
+        DraftDocument typed = form(
                         "/finish/minimum", "7,50",
                         "/finish/setUp", "2",
                         "?/ladder/noCliffs", "true",
@@ -49,7 +49,7 @@ class CardFormTest {
 
     @Test
     void aRowsGroupsFollowItsThreshold() {
-        CardDocument typed =
+        DraftDocument typed =
                 form("/ladder/rows/0/from", "12", "&/ladder/rows/0", "2").onto(card);
         assertThat(typed.text("/ladder/rows/2/from")).isEqualTo("12");
         assertThat(typed.text("/ladder/rows/1/from")).isEqualTo("25");
@@ -57,10 +57,10 @@ class CardFormTest {
 
     @Test
     void aPriceForAGroupBecomesARowAndAnEmptiedOneGoes() {
-        CardDocument typed = form("+/ladder/rows/1:Crew club", "6.00").onto(card);
+        DraftDocument typed = form("+/ladder/rows/1:Crew club", "6.00").onto(card);
         assertThat(typed.text("/ladder/rows/3/group")).isEqualTo("Crew club");
         assertThat(typed.text("/ladder/rows/3/from")).isEqualTo("25");
-        CardDocument emptied = CardForm.tidied(form("/ladder/rows/2/value", "").onto(card));
+        DraftDocument emptied = CardForm.tidied(form("/ladder/rows/2/value", "").onto(card));
         assertThat(emptied.at("/ladder/rows").size()).isEqualTo(2);
     }
 
@@ -72,7 +72,7 @@ class CardFormTest {
                 "+/ladder/rows/99:Boatyard", "&/nothing/0", "/asks/-1/min", "w:7", "w:x", "pick:/x:9999:name"
             })
     void placesThatAreNotThereChangeNothingElse(String name) {
-        CardDocument typed = form(name, "1,2").onto(card);
+        DraftDocument typed = form(name, "1,2").onto(card);
         assertThat(typed.at("/ladder/rows")).isEqualTo(card.at("/ladder/rows"));
         assertThat(typed.at("/asks").size()).isEqualTo(1);
         assertThat(typed.at("/finish")).isEqualTo(card.at("/finish"));
@@ -86,7 +86,7 @@ class CardFormTest {
         assertThat(table.rows().get(0).cells())
                 .extracting(LadderTable.Cell::field)
                 .containsExactly("/ladder/rows/0/value", "/ladder/rows/2/value", "+/ladder/rows/0:Crew club");
-        CardDocument typing = form("/ladder/rows/0/from", "25").onto(card);
+        DraftDocument typing = form("/ladder/rows/0/from", "25").onto(card);
         assertThat(LadderTable.of("/ladder/rows", card, typing, List.of()).rows())
                 .as("while a threshold is typed that another row has")
                 .hasSize(2);
@@ -100,7 +100,7 @@ class CardFormTest {
         return CardForm.read(sent);
     }
 
-    private static CardDocument document(String json) {
-        return CardDocument.of((ObjectNode) Json.read(json));
+    private static DraftDocument document(String json) {
+        return DraftDocument.of((ObjectNode) Json.read(json));
     }
 }

@@ -9,10 +9,10 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.CardTrial;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.CurvePicture;
@@ -42,7 +42,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CardPicturesTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
             List.of(Product.of(new Sku("GOODS"), "Goods", new BigDecimal("7.40"))),
             LocalDate.of(2027, 4, 15));
@@ -61,7 +61,7 @@ class CardPicturesTest {
                 "brass-weight-formula"
             })
     void aBeamsNumbersAreThePrices(String id) {
-        CardDocument document = example(id);
+        DraftDocument document = example(id);
         Beam beam = Objects.requireNonNull(beam(document));
         assertThat(beam.weights()).isNotEmpty();
         assertThat(beam.numbers()).isNotEmpty();
@@ -110,7 +110,7 @@ class CardPicturesTest {
     @ParameterizedTest
     @CsvSource({"cover-area, length", "window-grid, width", "brass-weight-formula, diameter", "rope-slices, length"})
     void aCurvesNumbersAreThePrices(String id, String over) {
-        CardDocument document = example(id);
+        DraftDocument document = example(id);
         Documents.DraftReading reading = reading(document);
         Asked asked = Objects.requireNonNull(trial(document).asked());
         CurvePicture curve = Objects.requireNonNull(
@@ -138,7 +138,7 @@ class CardPicturesTest {
         "roll, A length of 500 cm off the roll"
     })
     void aPieceIsDrawnAsItsShape(String shape, String says) {
-        CardDocument document = example("cover-area");
+        DraftDocument document = example("cover-area");
         document.put("/shopPage/shape", shape);
         PieceDrawing drawing = Objects.requireNonNull(
                 PieceShape.of(reading(document).card(), text(document).answers()));
@@ -149,16 +149,16 @@ class CardPicturesTest {
 
     @Test
     void aBoxHasThreeSidesAndNothingIsDrawnWhereNothingIsMeasured() {
-        CardDocument box = example("cushion-volume-cases");
+        DraftDocument box = example("cushion-volume-cases");
         assertThat(Objects.requireNonNull(
                                 PieceShape.of(reading(box).card(), text(box).answers()))
                         .labels())
                 .hasSize(3);
-        CardDocument lots = example("tray-lots");
+        DraftDocument lots = example("tray-lots");
         assertThat(PieceShape.of(reading(lots).card(), text(lots).answers())).isNull();
     }
 
-    private Beam beam(CardDocument document) {
+    private Beam beam(DraftDocument document) {
         LadderTable table = LadderTable.of("/ladder/rows", document, document, List.of("Boatyard"));
         return new CardBeam(
                         Objects.requireNonNull(reading(document).prepared()),
@@ -168,7 +168,7 @@ class CardPicturesTest {
                 .draw(null);
     }
 
-    private CardTrial trial(CardDocument document, String... changes) {
+    private CardTrial trial(DraftDocument document, String... changes) {
         TrialText text = text(document);
         for (String change : changes) {
             text = text.with(change.substring(2, change.indexOf('=')), change.substring(change.indexOf('=') + 1));
@@ -176,15 +176,15 @@ class CardPicturesTest {
         return CardTrial.read(text, reading(document).card(), subject);
     }
 
-    private TrialText text(CardDocument document) {
+    private TrialText text(DraftDocument document) {
         return new TrialText(Map.of()).filledFor(reading(document).card(), subject);
     }
 
-    private static Documents.DraftReading reading(CardDocument document) {
-        return Documents.readDraft(document.card(), "EUR");
+    private static Documents.DraftReading reading(DraftDocument document) {
+        return Documents.readDraft(document.root(), "EUR");
     }
 
-    private static CardDocument example(String id) {
+    private static DraftDocument example(String id) {
         try {
             List<JsonNode> all = new ArrayList<>();
             Json.read(new ClassPathResource("examples/lines.json").getContentAsString(StandardCharsets.UTF_8))
@@ -192,7 +192,7 @@ class CardPicturesTest {
             return all.stream()
                     .filter(one -> one.path("id").asString("").equals(id))
                     .findFirst()
-                    .map(one -> CardDocument.of((ObjectNode) one.get("card")))
+                    .map(one -> DraftDocument.of((ObjectNode) one.get("card")))
                     .orElseThrow();
         } catch (IOException missing) {
             throw new UncheckedIOException(missing);

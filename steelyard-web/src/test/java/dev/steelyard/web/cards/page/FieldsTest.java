@@ -10,8 +10,8 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.words.FindingLine;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Currency;
@@ -72,7 +72,7 @@ class FieldsTest {
 
     @Test
     void aConditionWantedAsAFormulaIsNotPicked() {
-        CardDocument document = document("{\"name\": \"Card\", \"when\": \"length > 8 m\"}");
+        DraftDocument document = document("{\"name\": \"Card\", \"when\": \"length > 8 m\"}");
         assertThat(new Fields(document, List.of(), Map.of(), Set.of(), "EUR").picks("/when"))
                 .isNotNull();
         Fields formula = new Fields(document, List.of(), Map.of(), Set.of("/when"), "EUR");
@@ -91,7 +91,7 @@ class FieldsTest {
                 "RISES | {`mode`: `all-units`, `value`: `price`, `rows`: [{`from`: `10`, `value`: `7.90`}]}",
             })
     void aMendIsAChangeOfTheCard(Finding.Code code, String ladder) {
-        CardDocument document = document("{\"name\": \"Card\", \"ladder\": " + ladder.replace('`', '"') + "}");
+        DraftDocument document = document("{\"name\": \"Card\", \"ladder\": " + ladder.replace('`', '"') + "}");
         Finding found = findings(document).stream()
                 .filter(finding -> finding.code() == code)
                 .findFirst()
@@ -106,11 +106,11 @@ class FieldsTest {
         assertThat(findings(document)).extracting(Finding::code).doesNotContain(code);
     }
 
-    private static List<Finding> findings(CardDocument document) {
+    private static List<Finding> findings(DraftDocument document) {
         return new CardFindings(ShopRules.of(Currency.getInstance("EUR")), null, 300)
                 .of(
                         Objects.requireNonNull(
-                                Documents.readDraft(document.card(), "EUR").prepared()),
+                                Documents.readDraft(document.root(), "EUR").prepared()),
                         Product.of(new Sku("SHK"), "Shackle", new BigDecimal("7.40"))
                                 .items()
                                 .get(0),
@@ -119,11 +119,11 @@ class FieldsTest {
     }
 
     private static Fields fields(String json) {
-        CardDocument document = document(json);
-        return new Fields(document, Documents.readDraft(document.card(), "EUR").issues(), Map.of(), Set.of(), "EUR");
+        DraftDocument document = document(json);
+        return new Fields(document, Documents.readDraft(document.root(), "EUR").issues(), Map.of(), Set.of(), "EUR");
     }
 
-    private static CardDocument document(String json) {
-        return CardDocument.of((ObjectNode) Json.read(json));
+    private static DraftDocument document(String json) {
+        return DraftDocument.of((ObjectNode) Json.read(json));
     }
 }

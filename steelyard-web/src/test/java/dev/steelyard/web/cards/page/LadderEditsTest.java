@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.core.ladder.LadderGenerator;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
+import dev.steelyard.web.kept.DraftDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +20,7 @@ class LadderEditsTest {
     private static final String ROWS = "/ladder/rows";
     private static final List<String> GROUPS = List.of("Boatyard", "Crew club");
 
-    private final CardDocument card = CardDocument.of(
+    private final DraftDocument card = DraftDocument.of(
             (ObjectNode)
                     Json.read(
                             """
@@ -67,7 +67,7 @@ class LadderEditsTest {
                 GROUPS);
         assertThat(rows())
                 .isEqualTo("12 6.80, 30 6,10, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
-        assertThat(Documents.readDraft(card.card(), "EUR").issues())
+        assertThat(Documents.readDraft(card.root(), "EUR").issues())
                 .singleElement()
                 .satisfies(issue -> assertThat(issue.at()).isEqualTo(ROWS + "/1/value"));
     }
@@ -104,7 +104,7 @@ class LadderEditsTest {
         assertThat(card.text("/ladder/mode")).isEqualTo("all-units");
         assertThat(card.has("/ladder/upTo")).isFalse();
         assertThat(card.has("/cases")).isFalse();
-        assertThat(Documents.readDraft(card.card(), "EUR").issues()).isEmpty();
+        assertThat(Documents.readDraft(card.root(), "EUR").issues()).isEmpty();
     }
 
     private String rows() {

@@ -3,8 +3,8 @@ package dev.steelyard.web.cards.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -118,6 +118,6 @@ class TablesTest {
     }
 
     private static Fields fields(String json) {
-        return new Fields(CardDocument.of((ObjectNode) Json.read(json)), List.of(), Map.of(), Set.of(), "EUR");
+        return new Fields(DraftDocument.of((ObjectNode) Json.read(json)), List.of(), Map.of(), Set.of(), "EUR");
     }
 }

@@ -8,11 +8,11 @@ import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.trial.CardTrial;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
+import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shown.AskView;
 import dev.steelyard.web.shown.BreakTable;
@@ -52,7 +52,7 @@ class TrialsTest {
                     new Variant(new Sku("SHK-6"), "6 mm", new BigDecimal("5.60"), null, null),
                     new Variant(new Sku("SHK-8"), "8 mm", null, null, null)));
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
             List.of(shackle, Product.of(new Sku("CVR"), "Cover", null)),
             LocalDate.of(2027, 4, 1));
@@ -153,7 +153,7 @@ class TrialsTest {
         CardTrial again = CardTrial.read(Weights.trial(weight), reading.card(), subject);
         assertThat(again).isEqualTo(trial);
 
-        CardDocument document = document(COVER);
+        DraftDocument document = document(COVER);
         document.weights().add(weight);
         assertThat(Weights.views(document, reading.card(), reading.prepared(), subject))
                 .singleElement()
@@ -162,7 +162,7 @@ class TrialsTest {
                     assertThat(view.asked()).isEqualTo("Cover, 3 pieces: 5 m, 200, plain");
                 });
         document.put("/cases/0/piece/rate/price", "21");
-        Documents.DraftReading dearer = Documents.readDraft(document.card(), "EUR");
+        Documents.DraftReading dearer = Documents.readDraft(document.root(), "EUR");
         assertThat(Weights.views(document, dearer.card(), dearer.prepared(), subject))
                 .singleElement()
                 .satisfies(view -> {
@@ -181,7 +181,7 @@ class TrialsTest {
         ObjectNode weight = Weights.of(
                 trial, text, reading.card(), trial.price(Objects.requireNonNull(reading.prepared()), subject));
         assertThat(weight.at("/expect/refused").asString()).isEqualTo("length");
-        CardDocument document = document(COVER);
+        DraftDocument document = document(COVER);
         document.weights().add(weight);
         assertThat(Weights.views(document, reading.card(), reading.prepared(), subject)
                         .get(0)
@@ -232,10 +232,10 @@ class TrialsTest {
     }
 
     private static Documents.DraftReading reading(String json) {
-        return Documents.readDraft(document(json).card(), "EUR");
+        return Documents.readDraft(document(json).root(), "EUR");
     }
 
-    private static CardDocument document(String json) {
-        return CardDocument.of((ObjectNode) Json.read(json));
+    private static DraftDocument document(String json) {
+        return DraftDocument.of((ObjectNode) Json.read(json));
     }
 }

@@ -3,9 +3,9 @@ package dev.steelyard.web.cards.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.web.cards.store.CardDocument;
 import dev.steelyard.web.cards.words.DocumentChanges;
 import dev.steelyard.web.cards.words.PlaceWords;
+import dev.steelyard.web.kept.DraftDocument;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -48,7 +48,7 @@ class WordsTest {
                 "shop   | {`shopPage`: {`table`: `cards`}} | The shop page shows the breaks as cards.",
             })
     void aStepSaysWhatItDoes(String step, String json, String sentence) {
-        CardDocument document = document(json.replace('`', '"'));
+        DraftDocument document = document(json.replace('`', '"'));
         String said = Sentences.of(Step.of(step.strip()), document, 2, Map.of("CVR", "Boat cover")).stream()
                 .map(part -> part.field() == null ? part.text() : "[" + part.text() + "]")
                 .collect(Collectors.joining());
@@ -75,9 +75,9 @@ class WordsTest {
 
     @Test
     void theDifferenceOfTwoDraftsIsSaidWithWasAndIs() {
-        CardDocument before = document(
+        DraftDocument before = document(
                 "{\"name\": \"A\", \"finish\": {\"minimum\": \"5\"}, \"asks\": [{\"measurement\": \"l\"}], \"ladder\": {\"noCliffs\": true}}");
-        CardDocument after = document(
+        DraftDocument after = document(
                 "{\"name\": \"B\", \"finish\": {}, \"asks\": [{\"measurement\": \"l\"}, {\"measurement\": \"w\"}], \"ladder\": {\"noCliffs\": false}}");
         assertThat(DocumentChanges.between(before, after))
                 .containsExactly(
@@ -107,7 +107,7 @@ class WordsTest {
 
     @Test
     void aFormulasPartsAreTold() {
-        CardDocument document = document(
+        DraftDocument document = document(
                 "{\"asks\": [{\"measurement\": \"length\"}], \"namedRates\": [{\"name\": \"cloth\"}], \"x\": \"MAX(length; 2) * cloth + \\\"a\\\"\"}");
         FormulaView view = FormulaView.of("/x", new Fields(document, List.of(), Map.of(), Set.of(), "EUR"), "= 5");
         assertThat(view.parts().stream()
@@ -118,7 +118,7 @@ class WordsTest {
                 .isEqualTo(view.text());
     }
 
-    private static CardDocument document(String json) {
-        return CardDocument.of((ObjectNode) Json.read(json));
+    private static DraftDocument document(String json) {
+        return DraftDocument.of((ObjectNode) Json.read(json));
     }
 }

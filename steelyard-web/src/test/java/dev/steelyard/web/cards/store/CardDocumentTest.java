@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,7 +8,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class CardDocumentTest {
 
-    private final CardDocument card = CardDocument.of(
+    private final DraftDocument card = DraftDocument.of(
             (ObjectNode)
                     Json.read(
                             "{\"name\": \"Card\", \"asks\": [{\"measurement\": \"a\"}, {\"measurement\": \"b\"}, {\"measurement\": \"c\"}]}"));
@@ -16,7 +16,7 @@ class CardDocumentTest {
     @Test
     void whatIsWrittenIsReadAgain() {
         card.weights().addObject().put("name", "One");
-        CardDocument again = CardDocument.read(card.write());
+        DraftDocument again = DraftDocument.read(card.write());
         assertThat(again).isEqualTo(card).hasSameHashCodeAs(card);
         again.weights().removeAll();
         assertThat(again).isNotEqualTo(card);
@@ -24,7 +24,7 @@ class CardDocumentTest {
 
     @Test
     void aCopyIsApart() {
-        CardDocument copy = card.copy();
+        DraftDocument copy = card.copy();
         copy.put("/name", "Other");
         copy.weights().addObject();
         assertThat(card.name()).isEqualTo("Card");

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,11 +1,11 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
-import dev.steelyard.web.cards.store.ReleaseResult.AlreadySo;
-import dev.steelyard.web.cards.store.ReleaseResult.ChangedMeanwhile;
-import dev.steelyard.web.cards.store.ReleaseResult.Done;
 import dev.steelyard.web.history.Change;
 import dev.steelyard.web.history.Changes;
 import dev.steelyard.web.history.What;
+import dev.steelyard.web.kept.ReleaseResult.AlreadySo;
+import dev.steelyard.web.kept.ReleaseResult.ChangedMeanwhile;
+import dev.steelyard.web.kept.ReleaseResult.Done;
 import dev.steelyard.web.shop.Shops;
 import java.time.Clock;
 import java.time.Instant;
@@ -20,13 +20,13 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Puts versions of cards live, now or at a time, and takes them from shoppers. Each change raises the revision of prices
+ * Puts versions of cards and deals live, now or at a time, and takes them from shoppers. Each change raises the revision of prices
  * in its own transaction, so that every node follows.
  */
 @Repository
 public class Releases {
 
-    private final CardRepository cards;
+    private final DraftRepository drafts;
     private final VersionRepository versions;
     private final ReleaseRepository releases;
     private final Changes changes;
@@ -34,13 +34,13 @@ public class Releases {
     private final Clock clock;
 
     Releases(
-            CardRepository cards,
+            DraftRepository drafts,
             VersionRepository versions,
             ReleaseRepository releases,
             Changes changes,
             Shops shops,
             Clock clock) {
-        this.cards = cards;
+        this.drafts = drafts;
         this.versions = versions;
         this.releases = releases;
         this.changes = changes;
@@ -60,32 +60,33 @@ public class Releases {
 
     /** How a card stands; nothing live for one that is not there. */
     @Transactional(readOnly = true)
-    public Standing of(long cardId) {
-        return cards.findById(cardId)
+    public Standing of(long draftId) {
+        return drafts.findById(draftId)
                 .map(this::standing)
                 .orElseGet(() -> Standing.of(List.of(), clock.instant(), null, null));
     }
 
     /** How each card stands that is there. */
     @Transactional(readOnly = true)
-    public Map<Long, Standing> all() {
-        Map<Long, List<Release>> byCard = new LinkedHashMap<>();
-        releases.standing().forEach(release -> byCard.computeIfAbsent(release.cardId(), any -> new ArrayList<>())
+    public Map<Long, Standing> all(Kind kind) {
+        Map<Long, List<Release>> byDraft = new LinkedHashMap<>();
+        releases.standing(kind).forEach(release -> byDraft.computeIfAbsent(release.draftId(), any -> new ArrayList<>())
                 .add(release.release()));
         Instant now = clock.instant();
         Map<Long, Standing> standings = new LinkedHashMap<>();
-        cards.inOrder()
-                .forEach(card -> standings.put(
-                        card.id(),
-                        Standing.of(byCard.getOrDefault(card.id(), List.of()), now, card.pausedAt(), card.pausedBy())));
+        drafts.inOrder(kind)
+                .forEach(draft -> standings.put(
+                        draft.id(),
+                        Standing.of(
+                                byDraft.getOrDefault(draft.id(), List.of()), now, draft.pausedAt(), draft.pausedBy())));
         return standings;
     }
 
     /** All releases of a card that still stand, the latest first. */
     @Transactional(readOnly = true)
-    public List<Release> list(long cardId) {
+    public List<Release> list(long draftId) {
         List<Release> list = new ArrayList<>();
-        releases.standing(cardId).forEach(release -> list.add(0, release.release()));
+        releases.standing(draftId).forEach(release -> list.add(0, release.release()));
         return list;
     }
 
@@ -96,72 +97,72 @@ public class Releases {
      * @return none where there is no such card or version
      */
     @Transactional
-    public Optional<ReleaseResult> putLive(long cardId, Wish wish, String by) {
-        return cards.lockById(cardId)
-                .filter(card -> card.removedAt() == null)
-                .flatMap(card ->
-                        versions.findByCardIdAndNumber(cardId, wish.number()).map(version -> putLive(card, wish, by)));
+    public Optional<ReleaseResult> putLive(long draftId, Wish wish, String by) {
+        return drafts.lockById(draftId)
+                .filter(draft -> draft.removedAt() == null)
+                .flatMap(draft -> versions.findByDraftIdAndNumber(draftId, wish.number())
+                        .map(version -> putLive(draft, wish, by)));
     }
 
-    private ReleaseResult putLive(StoredCard card, Wish wish, String by) {
-        Standing now = standing(card);
+    private ReleaseResult putLive(StoredDraft draft, Wish wish, String by) {
+        Standing now = standing(draft);
         if (now.latest() != wish.seen()) {
-            return new ChangedMeanwhile(madeLast(card, now));
+            return new ChangedMeanwhile(madeLast(draft, now));
         }
-        if (card.number() != wish.draft()) {
-            return new ChangedMeanwhile(card.changedBy());
+        if (draft.number() != wish.draft()) {
+            return new ChangedMeanwhile(draft.changedBy());
         }
         if (wish.starts() == null && now.liveNumber() == wish.number() && !now.paused()) {
             return new AlreadySo();
         }
         Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
         Instant starts = wish.starts() == null ? moment : wish.starts();
-        releases.saveAndFlush(new StoredRelease(card.id(), wish.number(), starts, wish.why(), moment, by));
-        card.pause(null, null);
+        releases.saveAndFlush(new StoredRelease(draft.id(), wish.number(), starts, wish.why(), moment, by));
+        draft.pause(null, null);
         What what =
                 wish.starts() != null ? What.SCHEDULED : wish.number() < now.liveNumber() ? What.WENT_BACK : What.LIVE;
-        return done(card, what, wish.why(), now.liveNumber(), wish.number(), by);
+        return done(draft, what, wish.why(), now.liveNumber(), wish.number(), by);
     }
 
-    private String madeLast(StoredCard card, Standing now) {
+    private String madeLast(StoredDraft draft, Standing now) {
         return releases.findById(now.latest())
                 .map(release -> release.release().madeBy())
-                .orElse(card.changedBy());
+                .orElse(draft.changedBy());
     }
 
     /** Lets a card price nothing until it is resumed. */
     @Transactional
-    public Optional<ReleaseResult> pause(long cardId, String why, String by) {
-        return cards.lockById(cardId).map(card -> {
-            Standing now = standing(card);
+    public Optional<ReleaseResult> pause(long draftId, String why, String by) {
+        return drafts.lockById(draftId).map(draft -> {
+            Standing now = standing(draft);
             if (now.paused() || now.lastPlanned() == 0) {
                 return new AlreadySo();
             }
-            card.pause(clock.instant(), by);
-            return done(card, What.PAUSED, why, now.liveNumber(), now.liveNumber(), by);
+            draft.pause(clock.instant(), by);
+            return done(draft, What.PAUSED, why, now.liveNumber(), now.liveNumber(), by);
         });
     }
 
     /** Lets a paused card price again. */
     @Transactional
-    public Optional<ReleaseResult> resume(long cardId, String why, String by) {
-        return cards.lockById(cardId).map(card -> {
-            Standing now = standing(card);
+    public Optional<ReleaseResult> resume(long draftId, String why, String by) {
+        return drafts.lockById(draftId).map(draft -> {
+            Standing now = standing(draft);
             if (!now.paused()) {
                 return new AlreadySo();
             }
-            card.pause(null, null);
-            return done(card, What.RESUMED, why, now.liveNumber(), now.liveNumber(), by);
+            draft.pause(null, null);
+            return done(draft, What.RESUMED, why, now.liveNumber(), now.liveNumber(), by);
         });
     }
 
     /** Takes back a release that has not begun. */
     @Transactional
-    public Optional<ReleaseResult> withdraw(long cardId, long releaseId, String by) {
-        return cards.lockById(cardId).map(card -> {
+    public Optional<ReleaseResult> withdraw(long draftId, long releaseId, String by) {
+        return drafts.lockById(draftId).map(draft -> {
             Instant now = clock.instant();
             StoredRelease release = releases.findById(releaseId)
-                    .filter(one -> one.cardId() == cardId && one.withdrawnAt() == null)
+                    .filter(one -> one.draftId() == draftId && one.withdrawnAt() == null)
                     .filter(one -> one.starts().isAfter(now))
                     .orElse(null);
             if (release == null) {
@@ -169,28 +170,28 @@ public class Releases {
             }
             release.withdraw(now);
             return done(
-                    card,
+                    draft,
                     What.WITHDRAWN,
                     "",
                     release.release().number(),
-                    standing(card).liveNumber(),
+                    standing(draft).liveNumber(),
                     by);
         });
     }
 
-    private Done done(StoredCard card, What what, String why, long before, long after, String by) {
-        changes.keep(Change.ofCard(card.id(), card.name(), what, why, before, after), by);
+    private Done done(StoredDraft draft, What what, String why, long before, long after, String by) {
+        changes.keep(Change.ofVersion(draft.kind().subject(), draft.id(), draft.name(), what, why, before, after), by);
         shops.raiseRevision();
-        return new Done(standing(card));
+        return new Done(standing(draft));
     }
 
-    private Standing standing(StoredCard card) {
+    private Standing standing(StoredDraft draft) {
         return Standing.of(
-                releases.standing(card.id()).stream()
+                releases.standing(draft.id()).stream()
                         .map(StoredRelease::release)
                         .toList(),
                 clock.instant(),
-                card.pausedAt(),
-                card.pausedBy());
+                draft.pausedAt(),
+                draft.pausedBy());
     }
 }

@@ -1,16 +1,22 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import dev.steelyard.web.database.Stored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
-/** A rate card: where it stands in the order, which of its versions is the draft, and the trial last typed. */
+/** A rate card or deal: where it stands in the order, which of its versions is the draft, and the trial last typed. */
 @Entity
-@Table(name = "rate_card")
-class StoredCard extends Stored {
+@Table(name = "draft")
+class StoredDraft extends Stored {
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(4)")
+    private Kind kind = Kind.CARD;
 
     private String name = "";
     private int position;
@@ -25,12 +31,17 @@ class StoredCard extends Stored {
     private @Nullable Instant pausedAt;
     private @Nullable String pausedBy;
 
-    protected StoredCard() {}
+    protected StoredDraft() {}
 
-    StoredCard(String name, int position, String trial) {
+    StoredDraft(Kind kind, String name, int position, String trial) {
+        this.kind = kind;
         this.name = name;
         this.position = position;
         this.trial = trial;
+    }
+
+    Kind kind() {
+        return kind;
     }
 
     String name() {

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import java.util.List;
 import java.util.Optional;
@@ -12,11 +12,11 @@ interface ReleaseRepository extends Repository<StoredRelease, Long> {
     Optional<StoredRelease> findById(long id);
 
     /** What still stands of a card, in the order in which it begins. */
-    @Query("select r from StoredRelease r where r.cardId = ?1 and r.withdrawnAt is null order by r.starts, r.id")
-    List<StoredRelease> standing(long cardId);
+    @Query("select r from StoredRelease r where r.draftId = ?1 and r.withdrawnAt is null order by r.starts, r.id")
+    List<StoredRelease> standing(long draftId);
 
     /** The same of all cards that are there. */
-    @Query("select r from StoredRelease r, StoredCard c where c.id = r.cardId and c.removedAt is null"
-            + " and r.withdrawnAt is null order by r.cardId, r.starts, r.id")
-    List<StoredRelease> standing();
+    @Query("select r from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId and c.removedAt is null"
+            + " and r.withdrawnAt is null order by r.draftId, r.starts, r.id")
+    List<StoredRelease> standing(Kind kind);
 }

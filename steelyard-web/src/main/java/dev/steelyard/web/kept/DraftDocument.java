@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import dev.steelyard.format.Json;
 import org.jspecify.annotations.Nullable;
@@ -12,27 +12,27 @@ import tools.jackson.databind.node.ObjectNode;
  * what cannot be read stays as it was typed. Places are JSON Pointers (RFC 6901) from the card's own root. Not shared
  * between threads.
  */
-public final class CardDocument {
+public final class DraftDocument {
 
     private static final int DEEPEST = 16;
 
     private final ObjectNode card;
     private final ArrayNode weights;
 
-    private CardDocument(ObjectNode card, ArrayNode weights) {
+    private DraftDocument(ObjectNode card, ArrayNode weights) {
         this.card = card;
         this.weights = weights;
     }
 
     /** A draft of a card without check weights. */
-    public static CardDocument of(ObjectNode card) {
-        return new CardDocument(card, Json.array());
+    public static DraftDocument of(ObjectNode card) {
+        return new DraftDocument(card, Json.array());
     }
 
     /** Reads what {@link #write} wrote. */
-    public static CardDocument read(String text) {
+    public static DraftDocument read(String text) {
         JsonNode root = Json.read(text);
-        return new CardDocument((ObjectNode) root.get("card"), (ArrayNode) root.get("checkWeights"));
+        return new DraftDocument((ObjectNode) root.get("card"), (ArrayNode) root.get("checkWeights"));
     }
 
     /** As it is kept. */
@@ -44,11 +44,11 @@ public final class CardDocument {
     }
 
     /** Another one that can be changed without this one. */
-    public CardDocument copy() {
-        return new CardDocument(card.deepCopy(), weights.deepCopy());
+    public DraftDocument copy() {
+        return new DraftDocument(card.deepCopy(), weights.deepCopy());
     }
 
-    public ObjectNode card() {
+    public ObjectNode root() {
         return card;
     }
 
@@ -192,7 +192,9 @@ public final class CardDocument {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof CardDocument document && card.equals(document.card) && weights.equals(document.weights);
+        return other instanceof DraftDocument document
+                && card.equals(document.card)
+                && weights.equals(document.weights);
     }
 
     @Override

@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import dev.steelyard.web.database.Stored;
 import jakarta.persistence.Entity;
@@ -8,10 +8,10 @@ import org.jspecify.annotations.Nullable;
 
 /** From when on a version of a card counts. Only taking it back changes it. */
 @Entity
-@Table(name = "card_release")
+@Table(name = "draft_release")
 class StoredRelease extends Stored {
 
-    private long cardId;
+    private long draftId;
     private long number;
     private Instant starts = Instant.EPOCH;
     private String why = "";
@@ -21,8 +21,8 @@ class StoredRelease extends Stored {
 
     protected StoredRelease() {}
 
-    StoredRelease(long cardId, long number, Instant starts, String why, Instant madeAt, String madeBy) {
-        this.cardId = cardId;
+    StoredRelease(long draftId, long number, Instant starts, String why, Instant madeAt, String madeBy) {
+        this.draftId = draftId;
         this.number = number;
         this.starts = starts;
         this.why = why;
@@ -30,8 +30,8 @@ class StoredRelease extends Stored {
         this.madeBy = madeBy;
     }
 
-    long cardId() {
-        return cardId;
+    long draftId() {
+        return draftId;
     }
 
     Instant starts() {

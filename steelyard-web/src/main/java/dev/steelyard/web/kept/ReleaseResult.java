@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 /** What became of a wish to change what shoppers see. */
 public sealed interface ReleaseResult {

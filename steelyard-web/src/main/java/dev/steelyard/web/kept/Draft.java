@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -12,12 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param redo whether there is one to go on to
  * @param removedAt since when it is taken away; none while it is there
  */
-public record CardEntry(
+public record Draft(
         long id,
         String name,
         int position,
         long number,
-        CardDocument document,
+        DraftDocument document,
         String trial,
         boolean undo,
         boolean redo,
@@ -26,7 +26,7 @@ public record CardEntry(
         @Nullable Instant removedAt) {
 
     /** The same for an editor who still has an older version before them. */
-    public CardEntry withNumber(long older) {
-        return new CardEntry(id, name, position, older, document, trial, undo, redo, changedAt, changedBy, removedAt);
+    public Draft withNumber(long older) {
+        return new Draft(id, name, position, older, document, trial, undo, redo, changedAt, changedBy, removedAt);
     }
 }

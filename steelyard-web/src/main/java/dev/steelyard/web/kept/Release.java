@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import java.time.Instant;
 

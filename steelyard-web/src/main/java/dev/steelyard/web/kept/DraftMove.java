@@ -1,7 +1,6 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import dev.steelyard.web.history.Change;
-import dev.steelyard.web.history.Subject;
 import dev.steelyard.web.history.What;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -9,15 +8,15 @@ import java.util.List;
 import java.util.Map;
 
 /** Another order of cards, as history tells it: by the one card that was moved, where it was only one. */
-final class CardMove {
+final class DraftMove {
 
-    private CardMove() {}
+    private DraftMove() {}
 
-    static Change of(List<StoredCard> cards, List<Long> before, List<Long> after) {
-        for (StoredCard card : cards) {
+    static Change of(Kind kind, List<StoredDraft> cards, List<Long> before, List<Long> after) {
+        for (StoredDraft card : cards) {
             if (without(before, card.id()).equals(without(after, card.id()))) {
                 return new Change(
-                        Subject.ORDER,
+                        kind.order(),
                         card.id(),
                         card.name(),
                         What.MOVED,
@@ -27,7 +26,13 @@ final class CardMove {
             }
         }
         return new Change(
-                Subject.ORDER, 0, "Several cards", What.MOVED, "", places(cards, before), places(cards, after));
+                kind.order(),
+                0,
+                kind == Kind.CARD ? "Several cards" : "Several deals",
+                What.MOVED,
+                "",
+                places(cards, before),
+                places(cards, after));
     }
 
     private static List<Long> without(List<Long> ids, long one) {
@@ -36,7 +41,7 @@ final class CardMove {
         return rest;
     }
 
-    private static Map<String, String> places(List<StoredCard> cards, List<Long> order) {
+    private static Map<String, String> places(List<StoredDraft> cards, List<Long> order) {
         Map<String, String> places = new LinkedHashMap<>();
         cards.forEach(card -> places.put(card.name(), "" + (order.indexOf(card.id()) + 1)));
         return places;

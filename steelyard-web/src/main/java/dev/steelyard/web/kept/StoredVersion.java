@@ -1,4 +1,4 @@
-package dev.steelyard.web.cards.store;
+package dev.steelyard.web.kept;
 
 import dev.steelyard.web.database.Stored;
 import jakarta.persistence.Column;
@@ -9,10 +9,10 @@ import org.jspecify.annotations.Nullable;
 
 /** A version of a card. Never changed once it is there. */
 @Entity
-@Table(name = "rate_card_version")
+@Table(name = "draft_version")
 class StoredVersion extends Stored {
 
-    private long cardId;
+    private long draftId;
     private long number;
 
     @Column(columnDefinition = "longtext")
@@ -30,14 +30,14 @@ class StoredVersion extends Stored {
      * @param after the version that redo goes on to; none where nothing was undone
      */
     StoredVersion(
-            long cardId,
+            long draftId,
             long number,
             String document,
             @Nullable Long before,
             @Nullable Long after,
             Instant madeAt,
             String madeBy) {
-        this.cardId = cardId;
+        this.draftId = draftId;
         this.number = number;
         this.document = document;
         this.beforeNumber = before;
@@ -50,8 +50,8 @@ class StoredVersion extends Stored {
         return number;
     }
 
-    long cardId() {
-        return cardId;
+    long draftId() {
+        return draftId;
     }
 
     String document() {

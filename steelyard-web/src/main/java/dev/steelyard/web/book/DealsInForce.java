@@ -1,0 +1,11 @@
+package dev.steelyard.web.book;
+
+import dev.steelyard.web.shop.Shop;
+import java.util.List;
+
+/** Whoever keeps the deals. */
+public interface DealsInForce {
+
+    /** What is live, paused or planned, in the order in which deals are applied; in the caller's transaction. */
+    List<DealInForce> of(Shop shop);
+}

@@ -1,0 +1,64 @@
+package dev.steelyard.web.cards.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.format.Documents;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.CardsInForce;
+import dev.steelyard.web.kept.Counting;
+import dev.steelyard.web.kept.InForce;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes the price book's cards from the versions that count; a version is prepared once. */
+@Component
+class LiveCards implements CardsInForce {
+
+    private static final int MOST_KEPT = 5_000;
+
+    private final InForce inForce;
+    private final Map<Key, PreparedCard> prepared = new ConcurrentHashMap<>();
+
+    LiveCards(InForce inForce) {
+        this.inForce = inForce;
+    }
+
+    private record Key(long cardId, long number, String currency) {}
+
+    @Override
+    public List<CardInForce> of(Shop shop) {
+        List<CardInForce> live = new ArrayList<>();
+        for (Counting version : inForce.of(Kind.CARD, shop.zone())) {
+            PreparedCard whole = prepared(version, shop.currency());
+            CardState state = version.paused() ? CardState.PAUSED : CardState.LIVE;
+            whole.card()
+                    .covers()
+                    .within(version.from(), version.until())
+                    .ifPresent(covers ->
+                            live.add(new CardInForce(version.id(), version.number(), whole.as(state, covers))));
+        }
+        return live;
+    }
+
+    private PreparedCard prepared(Counting version, String currency) {
+        if (prepared.size() > MOST_KEPT) {
+            prepared.clear();
+        }
+        return prepared.computeIfAbsent(new Key(version.id(), version.number(), currency), key -> {
+            @Nullable
+            PreparedCard card =
+                    Documents.readDraft(version.document().root(), currency).prepared();
+            if (card == null) {
+                throw new IllegalStateException(
+                        "version " + key.number() + " of card " + key.cardId() + " is live and cannot be read");
+            }
+            return card;
+        });
+    }
+}
