@@ -30,7 +30,8 @@ alter table basket
     add column payment           varchar(40) null,
     add column codes             longtext    not null default '[]' check (json_valid(codes)),
     add column wrong_codes       int         not null default 0,
-    add column wrong_codes_since datetime(6) null;
+    add column wrong_codes_since datetime(6) null,
+    add column orders_placed     int         not null default 0;
 
 -- An order's deals, tax and payment, frozen like its lines. The total is what is paid, tax included or added.
 alter table shop_order
@@ -54,6 +55,7 @@ alter table order_line
 alter table checkout
     add column payment    varchar(40) not null default 'card',
     add column paying_since datetime(6) null,
+    add column refused_why varchar(200) null,
     add key checkout_paying (state, paying_since);
 
 -- The simulated payment service answers by calling back; until then a payment is pending.

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +33,7 @@ public final class PriceBook {
     private final ShopRules rules;
     private final List<PreparedCard> order;
     private final Map<Sku, Entry> entries;
+    private final Map<Sku, Product> products;
     private final DealBook deals;
     private final @Nullable TaxRules tax;
 
@@ -39,11 +41,13 @@ public final class PriceBook {
             ShopRules rules,
             List<PreparedCard> order,
             Map<Sku, Entry> entries,
+            Map<Sku, Product> products,
             DealBook deals,
             @Nullable TaxRules tax) {
         this.rules = rules;
         this.order = List.copyOf(order);
         this.entries = entries;
+        this.products = products;
         this.deals = deals;
         this.tax = tax;
     }
@@ -74,7 +78,9 @@ public final class PriceBook {
                 .orThrow());
         CardIndex index = new CardIndex(order);
         Map<Sku, Entry> entries = new HashMap<>();
+        Map<Sku, Product> bySku = new HashMap<>();
         for (Product product : products) {
+            bySku.put(product.sku(), product);
             List<PreparedCard> covering = index.covering(product);
             for (Item item : product.items()) {
                 if (entries.put(item.sku(), new Entry(item, covering)) != null) {
@@ -82,7 +88,7 @@ public final class PriceBook {
                 }
             }
         }
-        return new PriceBook(rules, order, entries, DealBook.of(deals, rules.rounding(), tax, products), tax);
+        return new PriceBook(rules, order, entries, bySku, DealBook.of(deals, rules.rounding(), tax, products), tax);
     }
 
     public ShopRules rules() {
@@ -100,17 +106,20 @@ public final class PriceBook {
 
     /** The same goods and cards with other deals: a deal tried before it is live. */
     public PriceBook withDeals(List<Deal> others) {
-        List<Product> goods = entries.values().stream()
-                .map(entry -> entry.item().product())
-                .distinct()
-                .toList();
-        return new PriceBook(rules, order, entries, DealBook.of(others, rules.rounding(), tax, goods), tax);
+        DealBook dealt = DealBook.of(others, rules.rounding(), tax, List.copyOf(products.values()));
+        return new PriceBook(rules, order, entries, products, dealt, tax);
     }
 
     /** What a SKU orders; none where nothing of that SKU is sold. */
     public @Nullable Item item(Sku sku) {
         Entry entry = entries.get(sku);
         return entry == null ? null : entry.item();
+    }
+
+    /** The product of a SKU, also where only its variants can be ordered. */
+    public Optional<Product> product(Sku sku) {
+        Entry entry = entries.get(sku);
+        return entry != null ? Optional.of(entry.item().product()) : Optional.ofNullable(products.get(sku));
     }
 
     /** The card that would price a line of an item; none where nothing of that SKU is sold. */

@@ -5,8 +5,11 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.counter.BasketCookie;
 import dev.steelyard.web.counter.BasketView;
 import dev.steelyard.web.counter.Baskets;
+import dev.steelyard.web.counter.Shopper;
 import dev.steelyard.web.orders.Orders;
+import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.payment.PaymentMethod;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -14,12 +17,14 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The checkout's pages: the form, what came of it, the receipt. */
@@ -50,11 +55,16 @@ class CheckoutController {
     }
 
     /** What the page says above the form. */
-    record Message(String text, List<String> details) {}
+    record Message(String text, List<String> details, boolean waiting) {
+
+        Message(String text, List<String> details) {
+            this(text, details, false);
+        }
+    }
 
     @GetMapping("/checkout")
     String form(Model model, HttpServletRequest request) {
-        CheckoutForm empty = new CheckoutForm(UUID.randomUUID().toString(), "", "", "", "");
+        CheckoutForm empty = new CheckoutForm(UUID.randomUUID().toString(), "", "", "", "", "");
         return page(model, request, empty, Map.of(), null);
     }
 
@@ -71,6 +81,7 @@ class CheckoutController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, request, form, faults, null);
         }
+        baskets.pay(cookie.read(request), form.method());
         SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
         Outcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
         if (outcome instanceof Outcome.Placed) {
@@ -78,6 +89,29 @@ class CheckoutController {
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         return page(model, request, form, Map.of(), message(outcome));
+    }
+
+    /** Another country or way of paying changes the totals at once; what is typed stays. */
+    @PostMapping("/checkout/choose")
+    String choose(
+            CheckoutForm form,
+            @RequestParam(defaultValue = "") String country,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        baskets.choose(cookie.readOrMake(request, response), Countries.code(country), form.method());
+        String view = page(model, request, form, Map.of(), null);
+        return request.getHeader("HX-Request") == null ? view : view + " :: checkout";
+    }
+
+    /** Whether a payment that was waited for has been answered meanwhile: then the page goes on by itself. */
+    @GetMapping("/checkout/{key}/answer")
+    ResponseEntity<Void> answer(@PathVariable String key) {
+        return orders.byCheckout(key).isPresent()
+                ? ResponseEntity.noContent()
+                        .header("HX-Redirect", "/counter/orders/" + key)
+                        .build()
+                : ResponseEntity.noContent().build();
     }
 
     private static Message message(Outcome outcome) {
@@ -95,7 +129,8 @@ class CheckoutController {
         return new Message(
                 "The payment service did not answer in time. Press “Order and pay” again: it is asked first whether"
                         + " it has taken the money, and you never pay twice.",
-                List.of());
+                List.of(),
+                true);
     }
 
     @GetMapping("/orders/{key}")
@@ -115,10 +150,15 @@ class CheckoutController {
             Map<String, String> faults,
             @Nullable Message message) {
         BookInForce book = books.refresh();
-        BasketView basket = BasketView.of(baskets.shopper(cookie.read(request), book), book);
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
+        BasketView basket = BasketView.of(shopper, BasketView.price(shopper, book), book);
+        model.addAttribute("shopper", shopper);
+        model.addAttribute("countries", Countries.all());
         model.addAttribute("basket", basket);
         model.addAttribute("seen", Summaries.seen(basket).write(mapper));
         model.addAttribute("form", form);
+        model.addAttribute("payments", PaymentMethod.values());
+        model.addAttribute("waiting", message != null && message.waiting());
         model.addAttribute("faults", faults);
         model.addAttribute("message", message);
         return "checkout/form";

@@ -1,6 +1,7 @@
 package dev.steelyard.web.checkout;
 
 import dev.steelyard.web.payment.CardNumber;
+import dev.steelyard.web.payment.PaymentMethod;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * The checkout form as typed.
  *
  * @param key made when the form was first shown; one order comes of one key
+ * @param payment the way of paying, by its word; by card where it is none that there is
  * @param seen the prices the shopper saw, as {@link SeenPrices} writes them
  */
 record CheckoutForm(
@@ -18,6 +20,7 @@ record CheckoutForm(
         @Nullable String seen,
         @Nullable String name,
         @Nullable String email,
+        @Nullable String payment,
         @Nullable String card) {
 
     private static final int LONGEST_NAME = 120;
@@ -34,7 +37,7 @@ record CheckoutForm(
         if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+")) {
             faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
         }
-        if (cardNumber().isEmpty()) {
+        if (method().atOnce() && cardNumber().isEmpty()) {
             faults.put("card", "A card number has 12 to 19 digits; spaces do not matter");
         }
         return faults;
@@ -42,7 +45,16 @@ record CheckoutForm(
 
     /** Only for a form without faults. */
     Buyer buyer() {
-        return new Buyer(text(name), text(email), cardNumber().orElseThrow());
+        return new Buyer(
+                text(name),
+                text(email),
+                method(),
+                method().atOnce() ? cardNumber().orElseThrow() : null);
+    }
+
+    /** How it is to be paid. */
+    PaymentMethod method() {
+        return PaymentMethod.of(text(payment)).orElse(PaymentMethod.CARD);
     }
 
     boolean hasKey() {

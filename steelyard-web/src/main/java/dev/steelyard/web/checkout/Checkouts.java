@@ -6,9 +6,13 @@ import dev.steelyard.web.orders.NewOrder;
 import dev.steelyard.web.orders.Orders;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -17,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The stored side of checkouts: each step in a transaction of its own, with the checkout's row locked. */
 @Service
 class Checkouts {
+
+    private static final int MOST_AT_ONCE = 50;
 
     private final EntityManager entities;
     private final TransactionTemplate transactions;
@@ -68,34 +74,68 @@ class Checkouts {
         return Objects.requireNonNull(transactions.execute(status -> work.get()));
     }
 
-    /** Turns an approved payment into an order, once, and empties the basket it came from. */
+    /** Whether there is a checkout of a key. */
+    boolean knows(String key) {
+        return Objects.requireNonNull(transactions.execute(status -> count(key))) == 1;
+    }
+
+    /** Where a payment stands: its order is placed, it was refused, or nothing is decided; none for the last. */
+    @Nullable
+    Outcome outcome(String key, String paymentKey) {
+        StoredCheckout checkout = Objects.requireNonNull(transactions.execute(status -> entities.createQuery(
+                        "select c from StoredCheckout c where c.checkoutKey = :key", StoredCheckout.class)
+                .setParameter("key", key)
+                .getSingleResult()));
+        if (checkout.state() == State.PLACED) {
+            return new Outcome.Placed();
+        }
+        return checkout.state() == State.OPEN && checkout.paymentKey().equals(paymentKey)
+                ? new Outcome.Refused(Objects.requireNonNullElse(checkout.refusedWhy(), ""))
+                : null;
+    }
+
+    /** Payments that nobody has heard of since a moment, by their keys. */
+    List<String> payingSince(Instant moment) {
+        return Objects.requireNonNull(transactions.execute(status -> entities.createQuery(
+                        "select c from StoredCheckout c where c.state = :state and c.payingSince < :moment",
+                        StoredCheckout.class)
+                .setParameter("state", State.PAYING)
+                .setParameter("moment", moment)
+                .setMaxResults(MOST_AT_ONCE)
+                .getResultStream()
+                .map(StoredCheckout::paymentKey)
+                .toList()));
+    }
+
+    /**
+     * Turns an approved payment into an order, once, and empties the basket it came from.
+     *
+     * @return none where the payment is not, or no longer, the one this checkout waits for
+     */
+    @Nullable
     Outcome place(String key, String paymentKey, String reference) {
         return locked(key, checkout -> {
-            if (checkout.state() == State.PLACED) {
-                return new Outcome.Placed();
-            }
-            if (checkout.state() != State.PAYING || !checkout.paymentKey().equals(paymentKey)) {
-                throw new IllegalStateException("an approved payment without its attempt: " + paymentKey);
-            }
-            NewOrder frozen = mapper.readValue(checkout.frozen(), NewOrder.class);
-            orders.place(new NewOrder(
-                    frozen.checkoutKey(),
-                    frozen.pricedFor(),
-                    frozen.pricedOn(),
-                    frozen.buyer(),
-                    frozen.email(),
-                    frozen.currency(),
-                    frozen.minorDigits(),
-                    frozen.total(),
-                    reference,
-                    frozen.cardEnding(),
-                    frozen.lines()));
-            checkout.placed();
-            if (checkout.basketId() != null) {
-                baskets.empty(checkout.basketId());
-            }
-            return new Outcome.Placed();
-        });
+                    if (checkout.state() == State.PLACED) {
+                        return Optional.<Outcome>of(new Outcome.Placed());
+                    }
+                    if (checkout.state() != State.PAYING
+                            || !checkout.paymentKey().equals(paymentKey)) {
+                        return Optional.<Outcome>empty();
+                    }
+                    orders.place(
+                            mapper.readValue(checkout.frozen(), NewOrder.class).paid(reference));
+                    finish(checkout);
+                    return Optional.<Outcome>of(new Outcome.Placed());
+                })
+                .orElse(null);
+    }
+
+    /** Says that an order has been placed, in the caller's transaction. */
+    void finish(StoredCheckout checkout) {
+        checkout.placed();
+        if (checkout.basketId() != null) {
+            baskets.empty(checkout.basketId());
+        }
     }
 
     /** After a refused payment another can be tried, unless a later press has begun one already. */
@@ -105,9 +145,21 @@ class Checkouts {
                 return new Outcome.Placed();
             }
             if (checkout.state() == State.PAYING && checkout.paymentKey().equals(paymentKey)) {
-                checkout.reopen();
+                checkout.reopen(why);
             }
             return new Outcome.Refused(why);
         });
+    }
+
+    /** The order of a payment that a checkout waits for, frozen; none where it waits for no such payment. */
+    @Nullable
+    NewOrder awaited(String key, String paymentKey) {
+        return locked(
+                        key,
+                        checkout -> checkout.state() == State.PAYING
+                                        && checkout.paymentKey().equals(paymentKey)
+                                ? Optional.of(mapper.readValue(checkout.frozen(), NewOrder.class))
+                                : Optional.<NewOrder>empty())
+                .orElse(null);
     }
 }

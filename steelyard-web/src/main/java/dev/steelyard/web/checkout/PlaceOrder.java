@@ -1,26 +1,24 @@
 package dev.steelyard.web.checkout;
 
-import dev.steelyard.core.number.Money;
-import dev.steelyard.core.pricing.BasketTotal;
-import dev.steelyard.core.pricing.LineResult;
-import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.checkout.StoredCheckout.State;
 import dev.steelyard.web.counter.BasketView;
 import dev.steelyard.web.counter.Baskets;
 import dev.steelyard.web.counter.Shopper;
-import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.orders.NewOrder;
-import dev.steelyard.web.page.ReckoningText;
+import dev.steelyard.web.orders.Orders;
 import dev.steelyard.web.payment.NoAnswer;
 import dev.steelyard.web.payment.PaymentAnswer;
 import dev.steelyard.web.payment.Payments;
-import java.util.ArrayList;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,21 +30,39 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class PlaceOrder {
 
+    private static final long PAUSE_MILLIS = 30;
+    private static final List<String> PAYMENT_CHANGED = List.of("Another way of paying is picked in the basket");
+
     private final Checkouts checkouts;
     private final Payments payments;
     private final Books books;
     private final Baskets baskets;
-    private final GoodsStore goods;
+    private final Freezing freezing;
+    private final Orders orders;
     private final JsonMapper mapper;
+    private final Clock clock;
+    private final Duration patience;
 
+    /** @param patience how long the answer of the payment service is waited for while the shopper looks on */
     PlaceOrder(
-            Checkouts checkouts, Payments payments, Books books, Baskets baskets, GoodsStore goods, JsonMapper mapper) {
+            Checkouts checkouts,
+            Payments payments,
+            Books books,
+            Baskets baskets,
+            Freezing freezing,
+            Orders orders,
+            JsonMapper mapper,
+            Clock clock,
+            @Value("${steelyard.payments.patience:4s}") Duration patience) {
         this.checkouts = checkouts;
         this.payments = payments;
         this.books = books;
         this.baskets = baskets;
-        this.goods = goods;
+        this.freezing = freezing;
+        this.orders = orders;
         this.mapper = mapper;
+        this.clock = clock;
+        this.patience = patience;
     }
 
     /** Where a checkout stands once it has been priced: over already, or with a payment to make. */
@@ -71,7 +87,13 @@ class PlaceOrder {
         if (unsettled.isEmpty()) {
             return null;
         }
-        if (payments.cancel(unsettled) instanceof PaymentAnswer.Approved approved) {
+        PaymentAnswer answer;
+        try {
+            answer = payments.cancel(unsettled);
+        } catch (NoAnswer away) {
+            return new Outcome.Unanswered();
+        }
+        if (answer instanceof PaymentAnswer.Approved approved) {
             return checkouts.place(key, unsettled, approved.reference());
         }
         return checkouts.refused(key, unsettled, "called off") instanceof Outcome.Placed placed ? placed : null;
@@ -87,84 +109,49 @@ class PlaceOrder {
         }
         BookInForce book = books.newestHeld();
         Shopper shopper = baskets.shopper(basketToken, book);
-        List<LineResult> results = BasketView.price(shopper, book);
-        BasketView view = BasketView.of(shopper, results, book);
+        PricedBasket priced = BasketView.price(shopper, book);
+        BasketView view = BasketView.of(shopper, priced, book);
         if (view.refusal() != null) {
             return new Begun(new Outcome.NotOrderable(view.refusal()), null);
         }
         List<String> changes = seen.changesTo(Summaries.seen(view));
-        if (!changes.isEmpty()) {
-            return new Begun(new Outcome.Changed(changes), null);
+        if (!changes.isEmpty() || !shopper.payment().equals(buyer.payment().label())) {
+            return new Begun(new Outcome.Changed(changes.isEmpty() ? PAYMENT_CHANGED : changes), null);
         }
-        NewOrder order = freeze(key, buyer, shopper, results, book);
-        checkout.startPaying(shopper.basketId(), buyer, order.total(), mapper.writeValueAsString(order));
+        NewOrder order = freezing.freeze(key, buyer, shopper, priced, book);
+        checkout.startPaying(
+                shopper.basketId(), buyer, order.total(), mapper.writeValueAsString(order), clock.instant());
+        if (!buyer.payment().atOnce()) {
+            orders.place(order);
+            checkouts.finish(checkout);
+            return new Begun(new Outcome.Placed(), null);
+        }
         return new Begun(null, new Payment(checkout.paymentKey(), order));
     }
 
     private Outcome pay(String key, Payment payment, Buyer buyer) {
-        PaymentAnswer answer;
         try {
-            answer = payments.charge(
-                    payment.key(),
-                    payment.order().total(),
-                    payment.order().currency(),
-                    buyer.card().digits());
+            payments.ask(payment.key(), payment.order().total(), payment.order().currency(), buyer.cardDigits());
         } catch (NoAnswer none) {
             return new Outcome.Unanswered();
         }
-        if (answer instanceof PaymentAnswer.Approved approved) {
-            return checkouts.place(key, payment.key(), approved.reference());
+        Instant until = clock.instant().plus(patience);
+        while (clock.instant().isBefore(until)) {
+            Outcome outcome = checkouts.outcome(key, payment.key());
+            if (outcome != null) {
+                return outcome;
+            }
+            pause();
         }
-        return checkouts.refused(key, payment.key(), ((PaymentAnswer.Refused) answer).reason());
+        return new Outcome.Unanswered();
     }
 
-    private NewOrder freeze(String key, Buyer buyer, Shopper shopper, List<LineResult> results, BookInForce book) {
-        Money total = Objects.requireNonNull(
-                BasketTotal.of(results, book.shop().rules().rounding()));
-        return new NewOrder(
-                key,
-                shopper.group(),
-                shopper.day(),
-                buyer.name(),
-                buyer.email(),
-                book.shop().currency(),
-                book.shop().minorDigits(),
-                total.value(),
-                "",
-                buyer.card().ending(),
-                lines(shopper, results, book));
-    }
-
-    private List<NewOrder.Line> lines(Shopper shopper, List<LineResult> results, BookInForce book) {
-        BasketView view = BasketView.of(shopper, results, book);
-        List<NewOrder.Line> lines = new ArrayList<>();
-        for (int i = 0; i < results.size(); i++) {
-            lines.add(line((PricedLine) results.get(i), view.lines().get(i)));
+    private static void pause() {
+        try {
+            Thread.sleep(PAUSE_MILLIS);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopping);
         }
-        return lines;
-    }
-
-    private NewOrder.Line line(PricedLine line, BasketView.Line shown) {
-        long productId = goods.findBySku(line.item().product().sku().value())
-                .orElseThrow()
-                .id();
-        List<String> answers = new ArrayList<>(shown.answers());
-        if (!shown.variants().isEmpty()) {
-            answers.add(shown.variants());
-        }
-        CardInForce version = shown.version();
-        return new NewOrder.Line(
-                productId,
-                line.item().sku().value(),
-                shown.name(),
-                (int) line.quantity(),
-                line.shownPerPiece().value(),
-                line.shownPerPiece().value().scale(),
-                line.total().value(),
-                answers,
-                line.card(),
-                version == null ? null : version.id(),
-                version == null ? null : version.number(),
-                ReckoningText.of(line.reckoning()));
     }
 }

@@ -10,8 +10,10 @@ import tools.jackson.databind.json.JsonMapper;
 /**
  * The prices a shopper was shown. They travel with the form and are compared when it comes back, so that nobody pays
  * what they have not seen.
+ *
+ * @param deals the words of those that counted, each with what it saved
  */
-record SeenPrices(List<Line> lines, String total) {
+record SeenPrices(List<Line> lines, List<String> deals, String total) {
 
     /** A line as it was shown. */
     record Line(long line, String name, int quantity, String perPiece, String total) {}
@@ -24,14 +26,16 @@ record SeenPrices(List<Line> lines, String total) {
     static SeenPrices read(String text, JsonMapper mapper) {
         try {
             SeenPrices seen = mapper.readValue(text, SeenPrices.class);
-            return seen == null || seen.lines() == null || seen.total() == null ? nothing() : seen;
+            return seen == null || seen.lines() == null || seen.deals() == null || seen.total() == null
+                    ? nothing()
+                    : seen;
         } catch (JacksonException notOurs) {
             return nothing();
         }
     }
 
     private static SeenPrices nothing() {
-        return new SeenPrices(List.of(), "");
+        return new SeenPrices(List.of(), List.of(), "");
     }
 
     /** What is different now, a sentence each; empty where nothing is. */
@@ -49,6 +53,10 @@ record SeenPrices(List<Line> lines, String total) {
             }
         }
         before.values().forEach(gone -> said.add(gone.name() + " is no longer in the basket"));
+        deals.stream()
+                .filter(deal -> !now.deals().contains(deal))
+                .forEach(deal -> said.add(deal + " no longer counts"));
+        now.deals().stream().filter(deal -> !deals.contains(deal)).forEach(deal -> said.add(deal + " counts now"));
         if (said.isEmpty() && !total.equals(now.total())) {
             said.add("The total is now " + now.total());
         }

@@ -8,6 +8,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /** A checkout under way: open, waiting for a payment, or placed. */
@@ -30,6 +31,9 @@ class StoredCheckout extends Stored {
     private String cardEnding = "";
 
     private BigDecimal total = BigDecimal.ZERO;
+    private String payment = "";
+    private @Nullable Instant payingSince;
+    private @Nullable String refusedWhy;
 
     @Column(columnDefinition = "longtext")
     private String frozen = "{}";
@@ -58,6 +62,16 @@ class StoredCheckout extends Stored {
         return basketId;
     }
 
+    BigDecimal total() {
+        return total;
+    }
+
+    /** Why the last payment was refused; none where none was. */
+    @Nullable
+    String refusedWhy() {
+        return refusedWhy;
+    }
+
     String frozen() {
         return frozen;
     }
@@ -67,19 +81,24 @@ class StoredCheckout extends Stored {
         return checkoutKey + "/" + attempt;
     }
 
-    void startPaying(@Nullable Long basket, Buyer by, BigDecimal amount, String frozenOrder) {
+    void startPaying(@Nullable Long basket, Buyer by, BigDecimal amount, String frozenOrder, Instant now) {
         state = State.PAYING;
         attempt++;
         basketId = basket;
         buyer = by.name();
         email = by.email();
-        cardEnding = by.card().ending();
+        cardEnding = by.cardEnding();
+        payment = by.payment().label();
+        payingSince = now;
+        refusedWhy = null;
         total = amount;
         frozen = frozenOrder;
     }
 
-    void reopen() {
+    /** After a payment that was refused, so that another can be tried. */
+    void reopen(String why) {
         state = State.OPEN;
+        refusedWhy = why;
     }
 
     void placed() {

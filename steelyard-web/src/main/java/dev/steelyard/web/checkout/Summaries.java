@@ -14,6 +14,9 @@ final class Summaries {
                         .map(line -> new SeenPrices.Line(
                                 line.id(), line.name(), line.quantity(), line.perPiece(), line.total()))
                         .toList(),
+                basket.deals().stream()
+                        .map(deal -> deal.words() + (deal.adds() ? ", +" : ", −") + deal.saved())
+                        .toList(),
                 Objects.requireNonNullElse(basket.total(), ""));
     }
 }

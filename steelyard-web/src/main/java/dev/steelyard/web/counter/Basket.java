@@ -35,6 +35,14 @@ class Basket extends Stored {
     @Column(columnDefinition = "char(2)")
     private @Nullable String country;
 
+    private @Nullable String payment;
+
+    @Column(columnDefinition = "longtext")
+    private String codes = "[]";
+
+    private int wrongCodes;
+    private @Nullable Instant wrongCodesSince;
+    private int ordersPlaced;
     private Instant touchedAt = Instant.EPOCH;
 
     @Version
@@ -71,6 +79,48 @@ class Basket extends Stored {
         country = otherCountry;
     }
 
+    /** The country alone. */
+    void sendTo(@Nullable String otherCountry) {
+        country = otherCountry;
+    }
+
+    @Nullable
+    String payment() {
+        return payment;
+    }
+
+    void payBy(String method) {
+        payment = method;
+    }
+
+    /** Codes typed, as JSON. */
+    String codes() {
+        return codes;
+    }
+
+    void setCodes(String json) {
+        codes = json;
+    }
+
+    int wrongCodes() {
+        return wrongCodes;
+    }
+
+    @Nullable
+    Instant wrongCodesSince() {
+        return wrongCodesSince;
+    }
+
+    void countWrongCodes(int count, Instant since) {
+        wrongCodes = count;
+        wrongCodesSince = since;
+    }
+
+    /** How many orders have come of it. */
+    int ordersPlaced() {
+        return ordersPlaced;
+    }
+
     void touched(Instant when) {
         touchedAt = when;
     }
@@ -95,7 +145,10 @@ class Basket extends Stored {
         lines.removeIf(line -> line.id() == id);
     }
 
-    void empty() {
+    /** What was in it has been ordered. */
+    void ordered() {
         lines.clear();
+        codes = "[]";
+        ordersPlaced++;
     }
 }

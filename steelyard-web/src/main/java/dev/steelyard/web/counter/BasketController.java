@@ -18,7 +18,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,16 +36,18 @@ class BasketController {
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
+    private final BasketPage page;
 
-    BasketController(Books books, Baskets baskets, BasketCookie cookie) {
+    BasketController(Books books, Baskets baskets, BasketCookie cookie, BasketPage page) {
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
+        this.page = page;
     }
 
     @GetMapping
     String show(Model model, HttpServletRequest request) {
-        fill(model, cookie.read(request), Map.of(), Map.of());
+        page.fill(model, cookie.read(request));
         return "counter/basket";
     }
 
@@ -133,11 +134,11 @@ class BasketController {
             if (!background) {
                 return "redirect:/counter/basket";
             }
-            fill(model, token, Map.of(), Map.of());
+            page.fill(model, token);
         } else {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             String fault = Objects.requireNonNull(reading.fault()).message();
-            fill(model, token, Map.of(line, quantity), Map.of(line, fault));
+            page.fill(model, token, Map.of(line, quantity), Map.of(line, fault));
         }
         return background ? "counter/basket :: whole" : "counter/basket";
     }
@@ -146,14 +147,5 @@ class BasketController {
     String takeOut(@RequestParam long line, HttpServletRequest request, HttpServletResponse response) {
         baskets.takeOut(cookie.readOrMake(request, response), line);
         return "redirect:/counter/basket";
-    }
-
-    private void fill(Model model, @Nullable String token, Map<Long, String> typed, Map<Long, String> faults) {
-        BookInForce book = books.inForce();
-        Shopper shopper = baskets.shopper(token, book);
-        model.addAttribute("basket", BasketView.of(shopper, book));
-        model.addAttribute("typed", typed);
-        model.addAttribute("faults", faults);
-        model.addAttribute("shopper", shopper);
     }
 }

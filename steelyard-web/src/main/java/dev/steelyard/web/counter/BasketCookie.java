@@ -24,7 +24,7 @@ public class BasketCookie {
         return cookie != null && cookie.getValue().matches("[0-9a-f-]{36}") ? cookie.getValue() : null;
     }
 
-    String readOrMake(HttpServletRequest request, HttpServletResponse response) {
+    public String readOrMake(HttpServletRequest request, HttpServletResponse response) {
         String token = read(request);
         if (token == null) {
             token = UUID.randomUUID().toString();

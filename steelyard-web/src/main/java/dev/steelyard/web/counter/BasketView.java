@@ -1,160 +1,170 @@
 package dev.steelyard.web.counter;
 
-import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Sku;
-import dev.steelyard.core.number.Money;
-import dev.steelyard.core.prepared.Asked;
-import dev.steelyard.core.pricing.BasketTotal;
-import dev.steelyard.core.pricing.LineResult;
-import dev.steelyard.core.pricing.PricedLine;
-import dev.steelyard.core.pricing.RefusedLine;
-import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.deal.Conditions;
+import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.deal.Dealt.Why;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.tax.Tax;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
-import dev.steelyard.web.shown.AnswerWords;
-import dev.steelyard.web.shown.NextText;
+import dev.steelyard.web.shown.DealText;
+import dev.steelyard.web.shown.DealText.UsedLine;
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A priced basket as shown.
  *
- * @param total none where there is nothing, or it is too large to be sold
+ * @param goods what the lines come to before deals; none where no deal counts
+ * @param deals that count
+ * @param hints what would unlock more
+ * @param passed deals that do not count, each with why, as far as a shopper may know
+ * @param codes typed
+ * @param without what is paid without tax, for customers who see prices so; none for others
+ * @param tax “19 % tax contained: 13.22”
+ * @param total what is paid; none where there is nothing, or it is too large to be sold
  * @param refusal why the basket as a whole cannot be ordered; none where it can
  */
-public record BasketView(List<Line> lines, @Nullable String total, String currency, @Nullable String refusal) {
+public record BasketView(
+        List<BasketLineView> lines,
+        @Nullable String goods,
+        List<UsedLine> deals,
+        List<Hint> hints,
+        List<String> passed,
+        List<Code> codes,
+        @Nullable String without,
+        List<TaxLine> tax,
+        @Nullable String total,
+        String currency,
+        @Nullable String refusal) {
+
+    private static final Set<Why> TOLD =
+            EnumSet.of(Why.PAYMENT, Why.TOO_LITTLE, Why.CONTAINS, Why.ANOTHER_GIVES_MORE, Why.COUNTRY);
 
     /**
-     * A line as shown.
+     * A code that was typed.
      *
-     * @param id of the basket's line
-     * @param answers “Length 523 cm”, one for each
-     * @param variants “2 × cotton, 1 × polyester”; empty where one goes for all
-     * @param refusal why it has no price; none where it has one
-     * @param shelf the shelf price where it is higher than the price paid; none else
-     * @param version of the card that prices it; none for the shelf price
+     * @param counts whether its deal counts now
+     * @param words what it gives, or why it does not
      */
-    public record Line(
-            long id,
-            String sku,
-            String name,
-            int quantity,
-            List<String> answers,
-            String variants,
-            @Nullable String refusal,
-            String perPiece,
-            @Nullable String shelf,
-            String total,
-            @Nullable String next,
-            @Nullable CardInForce version,
-            List<ReckoningText.Line> steps) {}
+    public record Code(String code, boolean counts, String words) {}
 
-    /** Prices a shopper's basket by a book, each line with its reckoning. */
-    public static BasketView of(Shopper shopper, BookInForce book) {
-        return of(shopper, price(shopper, book), book);
+    /** The tax of one rate. */
+    public record TaxLine(String words, String tax) {}
+
+    /** Prices a shopper's basket by a book, each line with its reckoning, and looks for what would unlock more. */
+    public static BasketView withHints(Shopper shopper, BookInForce book) {
+        PricedBasket priced = price(shopper, book);
+        return of(shopper, priced, Unlocks.of(shopper, priced, book), book);
     }
 
-    /** Shows a basket that {@link #price} has priced. */
-    public static BasketView of(Shopper shopper, List<LineResult> results, BookInForce book) {
+    /** The same without looking for more. */
+    public static BasketView of(Shopper shopper, PricedBasket priced, BookInForce book) {
+        return of(shopper, priced, List.of(), book);
+    }
+
+    private static BasketView of(Shopper shopper, PricedBasket priced, List<Hint> hints, BookInForce book) {
         int minor = book.shop().minorDigits();
-        List<Line> lines = new ArrayList<>();
-        for (int i = 0; i < results.size(); i++) {
-            Shopper.Picked picked = shopper.picked().get(i);
-            lines.add(
-                    results.get(i) instanceof PricedLine line
-                            ? priced(picked, line, shopper, book)
-                            : refused(picked, (RefusedLine) results.get(i), shopper, book));
-        }
-        Money total = BasketTotal.of(results, book.shop().rules().rounding());
+        boolean net = seesWithout(shopper, priced, book);
+        List<BasketLineView> lines = BasketLineView.of(shopper, priced, net, book);
+        boolean tooLarge = priced.places().isEmpty() && priced.fault() != null;
+        Dealt dealt = priced.dealt();
         return new BasketView(
-                List.copyOf(lines),
-                total == null || lines.isEmpty() ? null : Show.money(total.value(), minor),
+                lines,
+                dealt.used().isEmpty() ? null : Show.money(priced.before().value(), minor),
+                dealt.used().stream().map(used -> DealText.used(used, minor)).toList(),
+                hints,
+                passed(dealt),
+                codes(shopper, dealt, book),
+                net ? Show.money(net(priced), minor) : null,
+                tax(priced.tax(), minor),
+                tooLarge || lines.isEmpty() ? null : Show.money(priced.toPay().value(), minor),
                 book.shop().currency(),
-                refusal(lines, total));
+                refusal(lines, priced));
     }
 
-    /** The bare results, a line each. */
-    public static List<LineResult> price(Shopper shopper, BookInForce book) {
-        return book.book().explain(shopper.orderLines(book), shopper.customer(), shopper.at());
+    /** The bare results. */
+    public static PricedBasket price(Shopper shopper, BookInForce book) {
+        return book.book().explainBasket(shopper.orderLines(book), shopper.occasion());
     }
 
-    private static @Nullable String refusal(List<Line> lines, @Nullable Money total) {
+    /** Whether a shopper is shown the lines without tax. */
+    private static boolean seesWithout(Shopper shopper, PricedBasket priced, BookInForce book) {
+        return priced.tax() != null
+                && priced.tax().included()
+                && book.book().tax() != null
+                && book.book().tax().seesWithout(shopper.group());
+    }
+
+    private static BigDecimal net(PricedBasket priced) {
+        Tax tax = priced.tax();
+        return tax == null ? priced.total().value() : priced.total().value().subtract(tax.sum());
+    }
+
+    private static @Nullable String refusal(List<BasketLineView> lines, PricedBasket priced) {
         if (lines.isEmpty()) {
             return "Your basket is empty.";
         }
         if (lines.stream().anyMatch(line -> line.refusal() != null)) {
             return "Something in the basket cannot be ordered; take it out first.";
         }
-        return total == null ? "This comes to more than can be ordered at once." : null;
+        if (priced.fault() == null) {
+            return null;
+        }
+        return priced.places().isEmpty()
+                ? "This comes to more than can be ordered at once."
+                : sentence(priced.fault().message());
     }
 
-    private static Line priced(Shopper.Picked picked, PricedLine line, Shopper shopper, BookInForce book) {
-        int decimals = line.shownPerPiece().value().scale();
-        int minor = book.shop().minorDigits();
-        Offer offer = Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
-        Asked asked = new Asked(
-                line.item(), picked.quantity(), picked.line(shopper, book).answers(), shopper.group(), shopper.day());
-        return new Line(
-                picked.id(),
-                picked.sku(),
-                picked.variants().isEmpty()
-                        ? line.item().name()
-                        : line.item().product().name(),
-                picked.quantity(),
-                answers(picked, offer),
-                variants(picked, book),
-                null,
-                Show.money(line.shownPerPiece().value(), decimals),
-                line.isReduced() ? Show.money(line.shelfPrice(), decimals) : null,
-                Show.money(line.total().value(), minor),
-                offer == null
-                        ? null
-                        : NextText.of(line, offer.card(), asked, book.shop().rules(), minor),
-                offer == null ? null : book.version(offer.card()),
-                ReckoningText.of(line.reckoning()));
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
     }
 
-    private static Line refused(Shopper.Picked picked, RefusedLine refused, Shopper shopper, BookInForce book) {
-        String why = refused.place().equals(Place.SKU) ? "This is no longer sold." : refused.message() + ".";
-        Offer offer = Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
-        return new Line(
-                picked.id(),
-                picked.sku(),
-                picked.name(),
-                picked.quantity(),
-                answers(picked, offer),
-                variants(picked, book),
-                Character.toUpperCase(why.charAt(0)) + why.substring(1),
-                "",
-                null,
-                "",
-                null,
-                null,
-                List.of());
+    private static List<TaxLine> tax(@Nullable Tax tax, int minor) {
+        List<TaxLine> lines = new ArrayList<>();
+        if (tax != null) {
+            for (Tax.OfRate rate : tax.rates()) {
+                lines.add(new TaxLine(
+                        rate.rate().toPlainString() + " % tax "
+                                + (tax.included() ? "contained in " : "on ")
+                                + Show.money(rate.of().value(), minor),
+                        Show.money(rate.tax().value(), minor)));
+            }
+        }
+        return lines;
     }
 
-    /** The answers in words, as the card that prices the line asks for them. */
-    static List<String> answers(Shopper.Picked picked, @Nullable Offer offer) {
-        return offer == null
-                ? List.of()
-                : AnswerWords.of(
-                        offer.card().card(),
-                        picked.answers().answers(offer.card().card()));
-    }
-
-    /** The variants of a lot's pieces, counted. */
-    public static String variants(Shopper.Picked picked, BookInForce book) {
-        List<String> pieces = Typed.forPieces(picked.variants(), picked.quantity()).stream()
-                .map(sku -> {
-                    Item item = book.book().item(new Sku(sku));
-                    return item == null || item.variant() == null
-                            ? sku
-                            : item.variant().name();
-                })
+    private static List<String> passed(Dealt dealt) {
+        return dealt.unused().stream()
+                .filter(unused -> TOLD.contains(unused.why())
+                        && unused.deal().conditions().code() == null)
+                .map(unused -> unused.deal().words() + ": " + unused.detail())
                 .toList();
-        return AnswerWords.counted(pieces);
+    }
+
+    private static List<Code> codes(Shopper shopper, Dealt dealt, BookInForce book) {
+        return shopper.codes().stream().map(code -> code(code, dealt, book)).toList();
+    }
+
+    private static Code code(String code, Dealt dealt, BookInForce book) {
+        for (Dealt.Used used : dealt.used()) {
+            if (isOf(used.deal().conditions().code(), code)) {
+                UsedLine line = DealText.used(used, book.shop().minorDigits());
+                return new Code(code, true, line.words() + ", " + line.saved() + " off");
+            }
+        }
+        return dealt.unused().stream()
+                .filter(unused -> isOf(unused.deal().conditions().code(), code))
+                .findFirst()
+                .map(unused -> new Code(code, false, unused.detail()))
+                .orElseGet(() -> new Code(code, false, "no longer a code of this shop"));
+    }
+
+    private static boolean isOf(@Nullable String asked, String code) {
+        return asked != null && Conditions.normal(asked).equals(code);
     }
 }

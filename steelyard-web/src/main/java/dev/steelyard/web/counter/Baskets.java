@@ -1,15 +1,20 @@
 package dev.steelyard.web.counter;
 
+import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.payment.PaymentMethod;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shown.TypedAnswers;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -17,11 +22,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps baskets, each under a token that only its shopper's browser knows. */
 @Service
 public class Baskets {
+
+    private static final int MOST_CODES = 10;
+    private static final int MOST_WRONG_CODES = 10;
+    private static final Duration CODES_COUNT_FOR = Duration.ofHours(1);
 
     private final EntityManager entities;
     private final Shops shops;
@@ -45,21 +55,26 @@ public class Baskets {
     /** The shopper of a token; a guest with an empty basket for none or an unknown one. */
     public Shopper shopper(@Nullable String token, BookInForce book) {
         LocalDateTime now = LocalDateTime.now(clock.withZone(book.shop().zone()));
-        Shopper guest = new Shopper(null, null, null, now, true, List.of());
+        String home = book.shop().homeCountry();
+        Shopper guest = Shopper.guest(home, now);
         Shopper found = token == null
                 ? null
                 : reading.execute(status ->
-                        find(token).map(basket -> shopper(basket, now)).orElse(null));
+                        find(token).map(basket -> shopper(basket, home, now)).orElse(null));
         return found == null ? guest : found;
     }
 
-    private Shopper shopper(Basket basket, LocalDateTime now) {
+    private Shopper shopper(Basket basket, String home, LocalDateTime now) {
         CustomerGroup group = basket.group();
         LocalDate day = basket.day();
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
                 basket.country(),
+                home,
+                basket.ordersPlaced() == 0,
+                basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
+                codes(basket),
                 day == null ? now : day.atTime(LocalTime.NOON),
                 day == null,
                 basket.lines().stream()
@@ -110,12 +125,74 @@ public class Baskets {
         findOrMake(token).be(group, shops.today().equals(day) ? null : day, country);
     }
 
+    private List<String> codes(Basket basket) {
+        return mapper.readValue(basket.codes(), new TypeReference<List<String>>() {});
+    }
+
+    /** Sends the goods to a country (none: home) and has them paid in a way; what is not said stays. */
+    @Transactional
+    public void choose(String token, @Nullable String country, @Nullable PaymentMethod payment) {
+        Basket basket = findOrMake(token);
+        basket.sendTo(country);
+        if (payment != null) {
+            basket.payBy(payment.label());
+        }
+    }
+
+    /** Says how what is in a basket is to be paid, where it is not said so already. */
+    @Transactional
+    public void pay(@Nullable String token, PaymentMethod payment) {
+        find(token)
+                .filter(basket -> !payment.label().equals(basket.payment()))
+                .ifPresent(basket -> basket.payBy(payment.label()));
+    }
+
+    /**
+     * Takes a code, or counts a wrong one. Somebody who guesses is let try {@value #MOST_WRONG_CODES} in an hour.
+     *
+     * @param known whether some deal asks for it
+     */
+    @Transactional
+    CodeAnswer enter(String token, String typed, boolean known) {
+        Basket basket = findOrMake(token);
+        Instant now = clock.instant();
+        Instant since = basket.wrongCodesSince();
+        boolean counting = since != null && since.plus(CODES_COUNT_FOR).isAfter(now);
+        if (counting && basket.wrongCodes() >= MOST_WRONG_CODES) {
+            return new CodeAnswer.TooMany(since.plus(CODES_COUNT_FOR));
+        }
+        if (!known) {
+            basket.countWrongCodes(counting ? basket.wrongCodes() + 1 : 1, counting ? since : now);
+            return new CodeAnswer.Unknown(typed);
+        }
+        String code = Conditions.normal(typed);
+        List<String> codes = new ArrayList<>(codes(basket));
+        if (codes.contains(code)) {
+            return new CodeAnswer.Taken(code);
+        }
+        if (codes.size() >= MOST_CODES) {
+            return new CodeAnswer.Full(MOST_CODES);
+        }
+        codes.add(code);
+        basket.setCodes(mapper.writeValueAsString(codes));
+        return new CodeAnswer.Taken(code);
+    }
+
+    /** Takes a code out again. */
+    @Transactional
+    void takeCodeOut(String token, String code) {
+        Basket basket = findOrMake(token);
+        List<String> codes = new ArrayList<>(codes(basket));
+        codes.remove(Conditions.normal(code));
+        basket.setCodes(mapper.writeValueAsString(codes));
+    }
+
     /** Empties a basket whose goods have been ordered. */
     @Transactional
     public void empty(long basketId) {
         Basket basket = entities.find(Basket.class, basketId);
         if (basket != null) {
-            basket.empty();
+            basket.ordered();
         }
     }
 

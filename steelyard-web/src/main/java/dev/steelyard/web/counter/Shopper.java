@@ -2,9 +2,11 @@ package dev.steelyard.web.counter;
 
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.payment.PaymentMethod;
 import dev.steelyard.web.shown.TypedAnswers;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -17,6 +19,10 @@ import org.jspecify.annotations.Nullable;
  * @param basketId none for someone who has not put anything anywhere yet
  * @param group the customer group they are in; none for a guest
  * @param country where the goods go to, by its ISO 3166 code; none where it was not said
+ * @param home where they go to then
+ * @param firstOrder whether nothing was ever ordered from this basket
+ * @param payment the method of payment picked, or the one that counts until one is
+ * @param codes typed, as they are compared
  * @param at the moment prices are for, in the shop's time zone
  * @param today whether that is now; else noon of another day
  */
@@ -24,6 +30,10 @@ public record Shopper(
         @Nullable Long basketId,
         @Nullable String group,
         @Nullable String country,
+        String home,
+        boolean firstOrder,
+        String payment,
+        List<String> codes,
         LocalDateTime at,
         boolean today,
         List<Picked> picked) {
@@ -35,6 +45,11 @@ public record Shopper(
      * @param variants the variant of each piece of a lot, by SKU; empty where one goes for all
      */
     public record Picked(long id, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
+
+        /** The same with another quantity. */
+        Picked of(int pieces) {
+            return new Picked(id, sku, name, pieces, answers, variants);
+        }
 
         /** As it is priced: answered as the card that prices it now asks. */
         OrderLine line(Shopper shopper, BookInForce book) {
@@ -50,9 +65,29 @@ public record Shopper(
         return at.toLocalDate();
     }
 
-    /** As cards see them: whoever is in a group is signed in. */
+    /** Someone who has not put anything anywhere yet. */
+    static Shopper guest(String home, LocalDateTime now) {
+        return new Shopper(null, null, null, home, true, PaymentMethod.CARD.label(), List.of(), now, true, List.of());
+    }
+
+    /** As cards and deals see them: whoever is in a group is signed in. */
     public Customer customer() {
-        return new Customer(group, group != null, false, country);
+        return new Customer(group, group != null, firstOrder, goesTo());
+    }
+
+    /** The country the goods go to. */
+    public String goesTo() {
+        return country == null ? home : country;
+    }
+
+    /** As deals see the whole basket. */
+    public Occasion occasion() {
+        return Occasion.of(customer(), payment, codes, at);
+    }
+
+    /** The same with other lines: what a change of the basket would come to. */
+    Shopper with(List<Picked> others) {
+        return new Shopper(basketId, group, country, home, firstOrder, payment, codes, at, today, others);
     }
 
     public List<OrderLine> orderLines(BookInForce book) {

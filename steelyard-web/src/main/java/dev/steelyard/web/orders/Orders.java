@@ -1,7 +1,5 @@
 package dev.steelyard.web.orders;
 
-import dev.steelyard.web.page.ReckoningText;
-import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
@@ -11,7 +9,6 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Stores orders once and shows them as they were sold. */
@@ -22,12 +19,14 @@ public class Orders {
 
     private final EntityManager entities;
     private final JsonMapper mapper;
+    private final OrderViews views;
     private final Shops shops;
     private final Clock clock;
 
-    Orders(EntityManager entities, JsonMapper mapper, Shops shops, Clock clock) {
+    Orders(EntityManager entities, JsonMapper mapper, OrderViews views, Shops shops, Clock clock) {
         this.entities = entities;
         this.mapper = mapper;
+        this.views = views;
         this.shops = shops;
         this.clock = clock;
     }
@@ -37,7 +36,15 @@ public class Orders {
     public void place(NewOrder order) {
         Number number = (Number)
                 entities.createNativeQuery("select next value for order_number").getSingleResult();
-        StoredOrder stored = new StoredOrder("SM-" + number.longValue(), clock.instant(), order);
+        StoredOrder stored = new StoredOrder(
+                "SM-" + number.longValue(),
+                clock.instant(),
+                order,
+                new StoredOrder.Written(
+                        mapper.writeValueAsString(order.tax()),
+                        mapper.writeValueAsString(order.deals()),
+                        mapper.writeValueAsString(order.unusedDeals()),
+                        mapper.writeValueAsString(order.codes())));
         for (int i = 0; i < order.lines().size(); i++) {
             NewOrder.Line line = order.lines().get(i);
             stored.add(new StoredOrderLine(
@@ -59,7 +66,7 @@ public class Orders {
                         "select o from StoredOrder o order by o.placedAt desc, o.id desc", StoredOrder.class)
                 .setMaxResults(MOST_LISTED)
                 .getResultStream()
-                .map(order -> view(order, zone))
+                .map(order -> views.of(order, zone))
                 .toList();
     }
 
@@ -80,37 +87,6 @@ public class Orders {
                 .setParameter("value", value)
                 .getResultStream()
                 .findFirst()
-                .map(order -> view(order, zone));
-    }
-
-    private OrderView view(StoredOrder order, ZoneId zone) {
-        return new OrderView(
-                order.number(),
-                Show.moment(order.placedAt(), zone),
-                order.pricedFor() == null ? "Everyone" : order.pricedFor(),
-                Show.day(order.pricedOn()),
-                order.buyer(),
-                order.email(),
-                Show.money(order.total(), order.minorDigits()),
-                order.currency(),
-                order.paymentReference(),
-                order.cardEnding(),
-                order.lines().stream()
-                        .map(line -> view(line, order.minorDigits()))
-                        .toList());
-    }
-
-    private OrderView.Line view(StoredOrderLine line, int minorDigits) {
-        return new OrderView.Line(
-                line.sku(),
-                line.name(),
-                Show.whole(line.quantity()),
-                Show.money(line.pricePerPiece(), line.pieceDecimals()),
-                Show.money(line.total(), minorDigits),
-                mapper.readValue(line.answers(), new TypeReference<List<String>>() {}),
-                line.card(),
-                line.cardId(),
-                line.cardVersion(),
-                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}));
+                .map(order -> views.of(order, zone));
     }
 }

@@ -32,6 +32,26 @@ class StoredOrder extends Stored {
 
     private byte minorDigits;
     private BigDecimal total = BigDecimal.ZERO;
+
+    @Column(columnDefinition = "char(2)")
+    private @Nullable String country;
+
+    private String payment = "";
+    private @Nullable BigDecimal goodsTotal;
+    private boolean taxIncluded;
+
+    @Column(columnDefinition = "longtext")
+    private String tax = "[]";
+
+    @Column(columnDefinition = "longtext")
+    private String deals = "[]";
+
+    @Column(columnDefinition = "longtext")
+    private String unusedDeals = "[]";
+
+    @Column(columnDefinition = "longtext")
+    private String codes = "[]";
+
     private String paymentReference = "";
 
     @Column(columnDefinition = "char(4)")
@@ -43,7 +63,10 @@ class StoredOrder extends Stored {
 
     protected StoredOrder() {}
 
-    StoredOrder(String number, Instant placedAt, NewOrder order) {
+    /** What of an order is kept as JSON. */
+    record Written(String tax, String deals, String unusedDeals, String codes) {}
+
+    StoredOrder(String number, Instant placedAt, NewOrder order, Written written) {
         this.number = number;
         this.placedAt = placedAt;
         this.checkoutKey = order.checkoutKey();
@@ -54,6 +77,14 @@ class StoredOrder extends Stored {
         this.currency = order.currency();
         this.minorDigits = (byte) order.minorDigits();
         this.total = order.total();
+        this.country = order.country();
+        this.payment = order.payment();
+        this.goodsTotal = order.goodsTotal();
+        this.taxIncluded = order.taxIncluded();
+        this.tax = written.tax();
+        this.deals = written.deals();
+        this.unusedDeals = written.unusedDeals();
+        this.codes = written.codes();
         this.paymentReference = order.paymentReference();
         this.cardEnding = order.cardEnding();
     }
@@ -97,6 +128,40 @@ class StoredOrder extends Stored {
 
     BigDecimal total() {
         return total;
+    }
+
+    @Nullable
+    String country() {
+        return country;
+    }
+
+    String payment() {
+        return payment;
+    }
+
+    @Nullable
+    BigDecimal goodsTotal() {
+        return goodsTotal;
+    }
+
+    boolean taxIncluded() {
+        return taxIncluded;
+    }
+
+    String tax() {
+        return tax;
+    }
+
+    String deals() {
+        return deals;
+    }
+
+    String unusedDeals() {
+        return unusedDeals;
+    }
+
+    String codes() {
+        return codes;
     }
 
     String paymentReference() {

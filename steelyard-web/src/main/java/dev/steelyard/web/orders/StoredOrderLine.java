@@ -27,6 +27,9 @@ class StoredOrderLine extends Stored {
     private BigDecimal pricePerPiece = BigDecimal.ZERO;
     private byte pieceDecimals;
     private BigDecimal total = BigDecimal.ZERO;
+    private @Nullable BigDecimal afterDeals;
+    private @Nullable BigDecimal taxRate;
+    private @Nullable BigDecimal tax;
     private String card = "";
     private @Nullable Long cardId;
     private @Nullable Long cardVersion;
@@ -49,6 +52,9 @@ class StoredOrderLine extends Stored {
         this.pricePerPiece = line.pricePerPiece();
         this.pieceDecimals = (byte) line.pieceDecimals();
         this.total = line.total();
+        this.afterDeals = line.afterDeals();
+        this.taxRate = line.taxRate();
+        this.tax = line.tax();
         this.answers = answers;
         this.card = line.card();
         this.cardId = line.cardId();
@@ -78,6 +84,22 @@ class StoredOrderLine extends Stored {
 
     BigDecimal total() {
         return total;
+    }
+
+    /** What deals left of it; none for a line of before there were any. */
+    @Nullable
+    BigDecimal afterDeals() {
+        return afterDeals;
+    }
+
+    @Nullable
+    BigDecimal taxRate() {
+        return taxRate;
+    }
+
+    @Nullable
+    BigDecimal tax() {
+        return tax;
     }
 
     String card() {

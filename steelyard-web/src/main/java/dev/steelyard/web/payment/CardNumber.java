@@ -6,7 +6,7 @@ import java.util.Optional;
  * A card number as typed: 12 to 19 digits, spaces aside. Never stored; orders keep its last four digits.
  *
  * <p>The simulated service goes by the last digit: 2 is declined, 3 gets no answer and takes nothing, 4 takes the money
- * but its answer is lost, any other is approved.
+ * but its answer is lost, 5 is answered twice, 6 late, any other is approved.
  */
 public record CardNumber(String digits) {
 

@@ -8,7 +8,11 @@ public final class NoAnswer extends RuntimeException {
     @Serial
     private static final long serialVersionUID = 1L;
 
-    NoAnswer() {
-        super("the payment service did not answer in time");
+    NoAnswer(String message) {
+        super(message);
+    }
+
+    NoAnswer(Throwable why) {
+        super("the payment service did not answer in time", why);
     }
 }

@@ -8,4 +8,7 @@ public sealed interface PaymentAnswer {
 
     /** No money was taken, nor will be by this key. */
     record Refused(String reason) implements PaymentAnswer {}
+
+    /** Nothing is decided yet. */
+    record Pending() implements PaymentAnswer {}
 }

@@ -3,21 +3,30 @@ package dev.steelyard.web.payment;
 import java.math.BigDecimal;
 
 /**
- * Takes money. Everything goes by a key: whatever is asked twice with one key happens once, and is answered alike.
+ * A service that takes money. Everything goes by a key: whatever is asked twice with one key happens once. The answer to
+ * a payment comes by a call back, signed; it may come late, twice or never, and can be asked for.
  */
 public interface Payments {
 
     /**
-     * Takes an amount from a card.
+     * Asks for an amount from a card. The service only says that it has heard.
      *
-     * @throws NoAnswer where the service does not answer in time; whether it took the money is then unknown
+     * @throws NoAnswer where it does not; whether it takes the money is then unknown
      */
-    PaymentAnswer charge(String key, BigDecimal amount, String currency, String card);
+    void ask(String key, BigDecimal amount, String currency, String card);
+
+    /**
+     * What has become of a payment.
+     *
+     * @throws NoAnswer where the service does not say
+     */
+    PaymentAnswer look(String key);
 
     /**
      * Makes sure that a payment will not be taken any more, unless it has been.
      *
      * @return the approval where the money was taken already, else a refusal
+     * @throws NoAnswer where the service does not say
      */
     PaymentAnswer cancel(String key);
 }

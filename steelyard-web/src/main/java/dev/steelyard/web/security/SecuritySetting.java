@@ -26,6 +26,8 @@ class SecuritySetting {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/counter/**",
                                 "/api/v1/**",
+                                "/payments/callback",
+                                "/stand-in/payments/**",
                                 "/sign-in",
                                 "/assets/**",
                                 "/webjars/**",
@@ -43,7 +45,9 @@ class SecuritySetting {
                         new RequestHeaderRequestMatcher("HX-Request")))
                 // kept in a cookie, the token outlives the session it began in
                 // a trial stores nothing and needs no one to be signed in, so there is nothing to forge
-                .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens()).ignoringRequestMatchers("/api/v1/trials"))
+                // what payment service and shop tell each other is signed
+                .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
+                        .ignoringRequestMatchers("/api/v1/trials", "/payments/callback", "/stand-in/payments/**"))
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)));

@@ -71,7 +71,7 @@ public final class App implements AutoCloseable {
                 "spring.datasource.url", database.jdbcUrl(),
                 "spring.datasource.username", database.user(),
                 "spring.datasource.password", database.password()));
-        return spring.run("--server.port=0");
+        return spring.run("--server.port=0", "--steelyard.payments.late=2500ms", "--steelyard.payments.patience=2s", "--steelyard.payments.ask-after=3s");
     }
 
     /** Another application on the same database. */

@@ -42,7 +42,10 @@ class ComparisonTest {
             new Shop(
                     "Saltmarsh Chandlery",
                     ShopRules.of(Currency.getInstance("EUR")),
-                    ZoneId.of("Europe/Berlin"), null, "DE", 1),
+                    ZoneId.of("Europe/Berlin"),
+                    null,
+                    "DE",
+                    1),
             List.of(),
             List.of(
                     Product.of(new Sku("BRU-1"), "Deck brush", new BigDecimal("15.00")),
