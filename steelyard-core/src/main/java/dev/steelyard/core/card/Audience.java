@@ -33,7 +33,7 @@ public record Audience(
     }
 
     /** Whether some customer may be of both. */
-    boolean meets(Audience other) {
+    public boolean meets(Audience other) {
         boolean groups = groupsIn.isEmpty()
                 ? !groupsOut.containsAll(other.groupsIn) || other.groupsIn.isEmpty()
                 : groupsIn.stream().anyMatch(other::mayBe);
@@ -53,7 +53,7 @@ public record Audience(
     }
 
     /** Whether everyone of another is of this too. */
-    boolean takesAllOf(Audience other) {
+    public boolean takesAllOf(Audience other) {
         boolean groups = groupsIn.isEmpty() || !other.groupsIn.isEmpty() && groupsIn.containsAll(other.groupsIn);
         boolean none = other.groupsIn.isEmpty()
                 ? other.groupsOut.containsAll(groupsOut)

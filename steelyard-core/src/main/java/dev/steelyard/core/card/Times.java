@@ -60,13 +60,13 @@ public record Times(
     }
 
     /** Whether there may be a moment of both: hours and days of the week are taken as if they met. */
-    boolean meets(Times other) {
+    public boolean meets(Times other) {
         return (from == null || other.until == null || from.isBefore(other.until))
                 && (other.from == null || until == null || other.from.isBefore(until));
     }
 
     /** Whether every moment of another is one of this. */
-    boolean takesAllOf(Times other) {
+    public boolean takesAllOf(Times other) {
         boolean dates = (from == null || other.from != null && !other.from.isBefore(from))
                 && (until == null || other.until != null && !other.until.isAfter(until));
         boolean hours = opens == null && closes == null

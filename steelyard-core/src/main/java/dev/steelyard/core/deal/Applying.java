@@ -167,8 +167,6 @@ final class Applying {
     }
 
     private int[] linesOf(Entry entry) {
-        return entry.checked instanceof Ready ready
-                ? ready.lines()
-                : basket.linesOf(new PreparedDeal(entry.deal, null).acted());
+        return entry.checked instanceof Ready ready ? ready.lines() : basket.linesOf(entry.deal.acted());
     }
 }

@@ -23,6 +23,22 @@ public record Conditions(
         contains = List.copyOf(contains);
     }
 
+    /** Whether some customer at some moment may fit both. */
+    public boolean meets(Conditions other) {
+        return audience.meets(other.audience)
+                && times.meets(other.times)
+                && (payment == null || other.payment == null || payment.equals(other.payment));
+    }
+
+    /** Whether this asks for nothing that another does not ask for too. */
+    public boolean takesAllOf(Conditions other) {
+        return audience.takesAllOf(other.audience)
+                && times.takesAllOf(other.times)
+                && (code == null || other.code != null && normal(code).equals(normal(other.code)))
+                && (payment == null || payment.equals(other.payment))
+                && other.contains.containsAll(contains);
+    }
+
     /** Only with a code. */
     public static Conditions code(String code) {
         return new Conditions(Audience.EVERYONE, Times.ALWAYS, code, null, List.of());

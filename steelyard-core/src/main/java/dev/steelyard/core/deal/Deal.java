@@ -1,6 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.GoodsSet;
 
 /**
  * A reduction that looks at the whole basket, or a charge for a way of paying.
@@ -36,6 +37,14 @@ public record Deal(
     /** The same with amounts in other terms. */
     public Deal amounts(Terms other) {
         return new Deal(name, words, state, conditions, combine, other, gives);
+    }
+
+    /** The goods it acts on: no basket without one of them can have it. */
+    public GoodsSet acted() {
+        if (gives instanceof Gives.OnLadder ladder) {
+            return ladder.goods();
+        }
+        return gives instanceof Gives.BuyAndGet both ? both.get() : GoodsSet.EVERYTHING;
     }
 
     /** Whether it goes with other deals. */

@@ -53,7 +53,7 @@ public final class DealBook {
     /** Those that may act on a line of an item by what it is, in order, whatever else they ask for. */
     public List<Deal> actingOn(Item item) {
         return deals.stream()
-                .filter(deal -> deal.acted().has(item))
+                .filter(deal -> deal.deal().acted().has(item))
                 .map(PreparedDeal::deal)
                 .toList();
     }

@@ -36,7 +36,7 @@ final class DealIndex {
             put(i, deals.get(i));
         }
         goods = new GoodsIndex(
-                byGoods.stream().map(i -> deals.get(i).acted().rule()).toList());
+                byGoods.stream().map(i -> deals.get(i).deal().acted().rule()).toList());
         if (!byGoods.isEmpty()) {
             Map<List<Integer>, int[]> shared = new HashMap<>();
             for (Product product : sold) {
@@ -61,7 +61,7 @@ final class DealIndex {
             for (String group : conditions.audience().groupsIn()) {
                 byGroup.computeIfAbsent(group, any -> new ArrayList<>()).add(place);
             }
-        } else if (prepared.acted().isEverything()) {
+        } else if (prepared.deal().acted().isEverything()) {
             anywhere.add(place);
         } else {
             byGoods.add(place);
@@ -72,7 +72,7 @@ final class DealIndex {
         List<Integer> acting = new ArrayList<>();
         for (int candidate : goods.candidates(item.product())) {
             int place = byGoods.get(candidate);
-            if (deals.get(place).acted().has(item)) {
+            if (deals.get(place).deal().acted().has(item)) {
                 acting.add(place);
             }
         }

@@ -1,7 +1,6 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.deal.Checked.Not;
 import dev.steelyard.core.deal.Conditions.Contained;
@@ -41,14 +40,6 @@ final class PreparedDeal {
         return code;
     }
 
-    /** The goods it acts on: no basket without one of them can have it. */
-    GoodsSet acted() {
-        if (deal.gives() instanceof OnLadder ladder) {
-            return ladder.goods();
-        }
-        return deal.gives() instanceof BuyAndGet both ? both.get() : GoodsSet.EVERYTHING;
-    }
-
     /** Whether it adds to the price: then it is no reduction that is compared with others. */
     boolean adds() {
         return deal.gives() instanceof ByPayment payment && payment.amount().signum() < 0;
@@ -60,7 +51,7 @@ final class PreparedDeal {
         if (condition != null) {
             return condition;
         }
-        int[] acted = lines == null ? basket.linesOf(acted()) : lines;
+        int[] acted = lines == null ? basket.linesOf(deal.acted()) : lines;
         if (acted.length == 0) {
             return new Not(Why.NO_GOODS, "none of its goods in the basket");
         }

@@ -83,7 +83,18 @@ public record Finding(
         /** A price that looks like a percentage. */
         PERCENT_AS_PRICE("percent-as-price", "A percentage?", Severity.WARNS),
         /** A percentage that looks like a price. */
-        PRICE_AS_PERCENT("price-as-percent", "A price?", Severity.WARNS);
+        PRICE_AS_PERCENT("price-as-percent", "A price?", Severity.WARNS),
+        /**
+         * Spending a little more costs less. Every percentage or amount over all that is spent does so, and whoever is near
+         * is told what is missing; so it is only noted.
+         */
+        SPEND_CLIFF("spend-cliff", "Cliff", Severity.NOTE),
+        /** A deal whose time is over. */
+        EXPIRED("expired", "Over", Severity.WARNS),
+        /** A code that is easy to guess. */
+        WEAK_CODE("weak-code", "Easy to guess", Severity.WARNS),
+        /** Another deal always takes off at least as much. */
+        BEATEN("beaten", "Never the best", Severity.WARNS);
 
         private final String text;
         private final String title;

@@ -20,13 +20,13 @@ public class FirstStart {
 
     private final Shops shops;
     private final Staff staff;
-    private final DemoCards cards;
+    private final DemoDrafts drafts;
     private final DataSource source;
 
-    FirstStart(Shops shops, Staff staff, DemoCards cards, DataSource source) {
+    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, DataSource source) {
         this.shops = shops;
         this.staff = staff;
-        this.cards = cards;
+        this.drafts = drafts;
         this.source = source;
     }
 
@@ -45,7 +45,7 @@ public class FirstStart {
             staff.add(1, "maren", "Maren", DEMO_PASSWORD);
             staff.add(2, "jonas", "Jonas", DEMO_PASSWORD);
             run("demo/saltmarsh.sql");
-            cards.make();
+            drafts.make();
             return "sign in as maren or jonas, password " + DEMO_PASSWORD;
         }
         String password = newPassword();

@@ -58,6 +58,7 @@ public final class App implements AutoCloseable {
         ConfigurableApplicationContext context = run(database);
         App app = new App(database, context);
         context.getBean(FirstStart.class).prepare(true);
+        DemoDeals.takeAway(app);
         TABLES.forEach(table -> app.sql()
                 .sql("create table kept_" + table + " as select * from " + table)
                 .update());
@@ -71,7 +72,11 @@ public final class App implements AutoCloseable {
                 "spring.datasource.url", database.jdbcUrl(),
                 "spring.datasource.username", database.user(),
                 "spring.datasource.password", database.password()));
-        return spring.run("--server.port=0", "--steelyard.payments.late=2500ms", "--steelyard.payments.patience=2s", "--steelyard.payments.ask-after=3s");
+        return spring.run(
+                "--server.port=0",
+                "--steelyard.payments.late=2500ms",
+                "--steelyard.payments.patience=2s",
+                "--steelyard.payments.ask-after=3s");
     }
 
     /** Another application on the same database. */

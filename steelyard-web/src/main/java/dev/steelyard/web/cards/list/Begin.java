@@ -8,7 +8,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The page on which a card is begun.
+ * The page on which a card or deal is begun.
  *
  * @param goods that can be picked: each product, and each category with what is in it
  * @param picked the values of those picked
@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
  * @param json what was to be read
  * @param faults what is wrong with it
  */
-record Begin(
+public record Begin(
         List<Choice> goods,
         List<String> picked,
         String name,
@@ -26,10 +26,10 @@ record Begin(
 
     private static final String CATEGORY = "category:";
 
-    /** Something a card can be for. */
-    record Choice(String value, String name, String about) {}
+    /** Something a card or deal can be for. */
+    public record Choice(String value, String name, String about) {}
 
-    static Begin of(List<Product> sold, String sku) {
+    public static Begin of(List<Product> sold, String sku) {
         List<Choice> goods = new ArrayList<>();
         sold.forEach(product -> goods.add(
                 new Choice(product.sku().value(), product.name(), product.sku().value())));
@@ -41,11 +41,11 @@ record Begin(
         return new Begin(goods, sku.isEmpty() ? List.of() : List.of(sku), "", null, "", List.of());
     }
 
-    Begin saying(String words, List<String> goodsPicked, String typedName) {
+    public Begin saying(String words, List<String> goodsPicked, String typedName) {
         return new Begin(goods, goodsPicked, typedName, words, json, faults);
     }
 
-    Begin reading(String text, List<String> wrong) {
+    public Begin reading(String text, List<String> wrong) {
         return new Begin(goods, picked, name, fault, text, wrong);
     }
 
@@ -59,10 +59,10 @@ record Begin(
      *
      * @param first the first product of it; none where nothing is sold
      */
-    record Picked(List<String> skus, List<String> categories, @Nullable Product first, String name) {
+    public record Picked(List<String> skus, List<String> categories, @Nullable Product first, String name) {
 
-        /** Makes a card cover it. */
-        void covers(ObjectNode card) {
+        /** Makes a card or deal cover it. */
+        public void covers(ObjectNode card) {
             if (skus.isEmpty() && categories.isEmpty()) {
                 return;
             }
@@ -79,7 +79,7 @@ record Begin(
         }
     }
 
-    static Picked pick(List<Product> sold, List<String> values) {
+    public static Picked pick(List<Product> sold, List<String> values) {
         List<String> skus = values.stream()
                 .filter(value ->
                         sold.stream().anyMatch(product -> product.sku().value().equals(value)))

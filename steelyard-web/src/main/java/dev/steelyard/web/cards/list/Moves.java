@@ -6,14 +6,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Orders of cards with one of them moved. */
-final class Moves {
+public final class Moves {
 
     private static final Pattern MOVE = Pattern.compile("(\\d{1,18}) (up|down|first|last)");
 
     private Moves() {}
 
     /** @param move a card's id and where it goes: “17 up”; anything else moves nothing */
-    static List<Long> moved(List<Long> order, String move) {
+    public static List<Long> moved(List<Long> order, String move) {
         Matcher parts = MOVE.matcher(move);
         if (!parts.matches()) {
             return order;

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /** The ways to begin a card, each with the sentence it is picked by. */
-enum Start {
+public enum Start {
     QUANTITY("quantity", "by quantity", "The more pieces, the less each costs."),
     METRE("metre", "by the metre", "Cut from the drum or the bar, priced by its length."),
     AREA("area", "by area", "Made to two measurements, priced by its area."),

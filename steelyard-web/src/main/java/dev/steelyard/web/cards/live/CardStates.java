@@ -1,7 +1,7 @@
 package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.web.kept.Standing;
 import java.time.LocalDateTime;
 import java.util.Locale;
@@ -13,12 +13,12 @@ public final class CardStates {
     private CardStates() {}
 
     /**
-     * The state of a card.
+     * The state of a card or deal.
      *
-     * @param live the version that counts, as the book has it; none where it has none
+     * @param live when the version counts that is live, as the book has it; none where it has none
      * @param now in the shop's time zone
      */
-    public static CardState of(Standing standing, @Nullable RateCard live, LocalDateTime now) {
+    public static CardState of(Standing standing, @Nullable Times live, LocalDateTime now) {
         if (standing.paused()) {
             return CardState.PAUSED;
         }
@@ -28,8 +28,8 @@ public final class CardStates {
         if (live == null) {
             return CardState.LIVE; // put live a moment ago elsewhere; the next book has it
         }
-        LocalDateTime from = live.covers().times().from();
-        LocalDateTime until = live.covers().times().until();
+        LocalDateTime from = live.from();
+        LocalDateTime until = live.until();
         if (until != null && !now.isBefore(until)) {
             return CardState.ENDED;
         }

@@ -32,7 +32,7 @@ import tools.jackson.databind.JsonNode;
  * @param rows the same orders under both
  * @param curve none where none can be drawn
  */
-record Comparison(List<String> words, List<Row> rows, @Nullable CurvePicture curve) {
+public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePicture curve) {
 
     private static final long[] QUANTITIES = {1, 10, 100};
     private static final int MOST_PIECES = 60;
@@ -88,18 +88,21 @@ record Comparison(List<String> words, List<Row> rows, @Nullable CurvePicture cur
         int minor = subject.shop().minorDigits();
         Money was = total(before);
         Money is = total(after);
-        String difference = "";
-        if (was != null && is != null && was.compareTo(is) != 0) {
-            BigDecimal by = is.value().subtract(was.value());
-            difference = (by.signum() < 0 ? "− " : "+ ")
-                    + Show.money(by.abs(), minor)
-                    + (was.value().signum() == 0
-                            ? ""
-                            : " (" + (by.signum() < 0 ? "−" : "+") + Show.percent(by.abs(), was.value()) + ")");
-        }
+        String difference = was == null || is == null ? "" : difference(was.value(), is.value(), minor);
         String then = shown(before, minor);
         String now = shown(after, minor);
         return new Row(kind, order, then, now, difference, !then.equals(now));
+    }
+
+    /** “+ 3.20 (+4.3 %)”; empty where there is none. */
+    public static String difference(BigDecimal was, BigDecimal is, int minor) {
+        BigDecimal by = is.subtract(was);
+        if (by.signum() == 0) {
+            return "";
+        }
+        return (by.signum() < 0 ? "− " : "+ ")
+                + Show.money(by.abs(), minor)
+                + (was.signum() == 0 ? "" : " (" + (by.signum() < 0 ? "−" : "+") + Show.percent(by.abs(), was) + ")");
     }
 
     private static @Nullable Money total(@Nullable LineResult result) {

@@ -26,7 +26,7 @@ import java.util.Set;
  * @param overlaps which cards cover the same, and which of them wins
  * @param products how many goods it covers
  */
-record Gate(
+public record Gate(
         List<String> stops,
         List<Weights.View> failing,
         int weights,

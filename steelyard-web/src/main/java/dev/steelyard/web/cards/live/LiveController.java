@@ -10,10 +10,6 @@ import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,8 +25,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/cards/{id}/live")
 class LiveController {
-
-    private static final int LONGEST_WHY = 500;
 
     private final Drafts cards;
     private final Releases releases;
@@ -53,20 +47,8 @@ class LiveController {
             @RequestParam(defaultValue = "0") long b,
             @RequestParam @Nullable String done,
             Model model) {
-        model.addAttribute("page", pages.page(entry(id), a, b, LivePage.Form.EMPTY, done(done)));
+        model.addAttribute("page", pages.page(entry(id), a, b, LivePage.Form.EMPTY, LiveForms.done(done)));
         return "cards/live";
-    }
-
-    private static @Nullable String done(@Nullable String what) {
-        return switch (what == null ? "" : what) {
-            case "live" -> "Live. Shoppers see it now.";
-            case "planned" -> "Planned. It begins by itself.";
-            case "paused" -> "Paused. Shoppers see the cards below it, or the shelf price.";
-            case "resumed" -> "Resumed. Shoppers see it again.";
-            case "withdrawn" -> "Taken back. It will not begin.";
-            case "same" -> "It is so already; nothing was changed.";
-            default -> null;
-        };
     }
 
     /** Puts a version live, now or at a time. What stands in the way is said; nothing typed is lost. */
@@ -84,23 +66,11 @@ class LiveController {
             HttpServletResponse response) {
         Draft entry = entry(id);
         long b = number == entry.number() ? 0 : number;
-        boolean later = when.equals("later");
-        Optional<Instant> starts = later ? moment(at) : Optional.empty();
-        String whenFault = "";
-        if (later && starts.isEmpty()) {
-            whenFault = at.isBlank() ? "Pick the day and time it begins" : "“" + at + "” is no day and time";
-        } else if (later && !starts.get().isAfter(shops.instant())) {
-            whenFault = at.replace('T', ' ') + " is in the past; pick a time after now, or “now”";
-        }
         Gate gate = pages.gate(entry, number);
-        String reason = why.strip();
-        String whyFault = gate.needsWhy() && reason.isEmpty()
-                ? "Check weights differ. Say why it goes live all the same; it is kept with it"
-                : reason.length() > LONGEST_WHY
-                        ? "At most " + LONGEST_WHY + " characters; these are " + reason.length()
-                        : "";
-        LivePage.Form form = new LivePage.Form(later ? "later" : "now", at, why, whenFault, whyFault);
-        if (!gate.open() || !whenFault.isEmpty() || !whyFault.isEmpty()) {
+        LiveForms typed = LiveForms.read(
+                when, at, why, gate.needsWhy(), shops.instant(), shops.current().zone());
+        LivePage.Form form = typed.form();
+        if (!gate.open() || !typed.sound()) {
             return again(
                     entry,
                     b,
@@ -110,7 +80,7 @@ class LiveController {
                     response);
         }
         ReleaseResult result = releases.putLive(
-                        id, new Releases.Wish(number, draft, seen, starts.orElse(null), reason), who.name())
+                        id, new Releases.Wish(number, draft, seen, typed.starts(), why.strip()), who.name())
                 .orElseThrow(() -> noCard(id));
         if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
             response.setStatus(HttpStatus.CONFLICT.value());
@@ -119,16 +89,7 @@ class LiveController {
             model.addAttribute("page", pages.page(entry(id), 0, 0, form, said));
             return "cards/live";
         }
-        return after(id, result, later ? "planned" : "live");
-    }
-
-    private Optional<Instant> moment(String text) {
-        try {
-            return Optional.of(
-                    LocalDateTime.parse(text).atZone(shops.current().zone()).toInstant());
-        } catch (DateTimeParseException noMoment) {
-            return Optional.empty();
-        }
+        return after(id, result, typed.starts() == null ? "live" : "planned");
     }
 
     private String again(

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The page on which a draft becomes what shoppers see.
  *
+ * @param base the address of all of the kind: “/cards” or “/deals”
  * @param state draft, live, scheduled, paused, ended
  * @param sentence what shoppers see now, and whether the draft differs
  * @param draft the version that is the draft
@@ -20,7 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param planned what begins later
  * @param history all releases that still stand, the latest first
  */
-record LivePage(
+public record LivePage(
+        String base,
         long id,
         String name,
         String state,
@@ -47,7 +49,7 @@ record LivePage(
      *
      * @param state “live”, “planned”, “was live”
      */
-    record Line(long release, long number, String state, String starts, String madeBy, String why) {}
+    public record Line(long release, long number, String state, String starts, String madeBy, String why) {}
 
     /**
      * What is typed for putting it live.
@@ -55,8 +57,8 @@ record LivePage(
      * @param when “now” or “later”
      * @param at the day and time for later
      */
-    record Form(String when, String at, String why, String whenFault, String whyFault) {
+    public record Form(String when, String at, String why, String whenFault, String whyFault) {
 
-        static final Form EMPTY = new Form("now", "", "", "", "");
+        public static final Form EMPTY = new Form("now", "", "", "", "");
     }
 }

@@ -1,17 +1,15 @@
 package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.Drafts;
-import dev.steelyard.web.kept.Release;
 import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.page.NotThere;
-import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -49,12 +47,13 @@ class LivePages {
         TrialText trial = TrialText.read(entry.trial()).filledFor(after.card(), subject);
         Gate gate = gate(entry, after, subject);
         Comparison comparison = before == null ? null : Comparison.of(before, after, trial, subject);
-        CardState state = CardStates.of(standing, liveCard(entry, standing, subject), shops.now());
+        CardState state = CardStates.of(standing, liveTimes(entry, standing, subject), shops.now());
         return new LivePage(
+                "/cards",
                 entry.id(),
                 entry.name(),
                 CardStates.word(state),
-                sentence(entry, standing, state, subject),
+                LiveWords.sentence(entry, standing, state, subject.shop().zone()),
                 entry.number(),
                 standing.liveNumber(),
                 standing.latest(),
@@ -67,20 +66,15 @@ class LivePages {
                 before != null && before.number() == after.number(),
                 gate,
                 after.number() < standing.liveNumber(),
-                standing.coming().stream()
-                        .map(release -> line(release, standing, subject))
-                        .toList(),
-                releases.list(entry.id()).stream()
-                        .map(release -> line(release, standing, subject))
-                        .toList(),
+                LiveWords.lines(standing.coming(), standing, subject.shop().zone()),
+                LiveWords.lines(
+                        releases.list(entry.id()), standing, subject.shop().zone()),
                 form,
                 notice);
     }
 
     private Side side(Draft entry, long number, Standing standing, Subject subject) {
-        String words = number == entry.number()
-                ? number == standing.liveNumber() ? "the draft, which is live" : "the draft"
-                : number == standing.liveNumber() ? "live" : "version " + number;
+        String words = LiveWords.version(number, entry.number(), standing);
         return Side.of(
                 number,
                 words,
@@ -89,10 +83,13 @@ class LivePages {
                 subject.shop().currency());
     }
 
-    private @Nullable RateCard liveCard(Draft entry, Standing standing, Subject subject) {
+    private @Nullable Times liveTimes(Draft entry, Standing standing, Subject subject) {
         return standing.liveNumber() == 0
                 ? null
-                : side(entry, standing.liveNumber(), standing, subject).card();
+                : side(entry, standing.liveNumber(), standing, subject)
+                        .card()
+                        .covers()
+                        .times();
     }
 
     private Gate gate(Draft entry, Side side, Subject subject) {
@@ -103,47 +100,5 @@ class LivePages {
     Gate gate(Draft entry, long number) {
         Subject subject = Subject.of(shops, books);
         return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);
-    }
-
-    private static String sentence(Draft entry, Standing standing, CardState state, Subject subject) {
-        StringBuilder words = new StringBuilder();
-        Release live = standing.live();
-        if (standing.paused()) {
-            words.append("Paused by ").append(standing.pausedBy()).append(": shoppers do not see it. ");
-        } else if (live == null) {
-            words.append(standing.coming().isEmpty() ? "Nothing of it is live yet. " : "Not live yet. ");
-        } else {
-            words.append(state == CardState.LIVE ? "Shoppers see version " : "Version ")
-                    .append(live.number())
-                    .append(state == CardState.LIVE ? ", put live by " : " was put live by ")
-                    .append(live.madeBy())
-                    .append(" on ")
-                    .append(Show.moment(live.starts(), subject.shop().zone()))
-                    .append(". ");
-        }
-        for (Release coming : standing.coming()) {
-            words.append("Version ")
-                    .append(coming.number())
-                    .append(" begins on ")
-                    .append(Show.moment(coming.starts(), subject.shop().zone()))
-                    .append(". ");
-        }
-        if (entry.number() != standing.lastPlanned() && standing.lastPlanned() != 0) {
-            words.append("The draft, version ").append(entry.number()).append(", waits.");
-        }
-        return words.toString().strip();
-    }
-
-    private static LivePage.Line line(Release release, Standing standing, Subject subject) {
-        Release live = standing.live();
-        boolean coming = standing.coming().stream().anyMatch(one -> one.id() == release.id());
-        String state = live != null && live.id() == release.id() ? "live" : coming ? "planned" : "was live";
-        return new LivePage.Line(
-                release.id(),
-                release.number(),
-                state,
-                Show.moment(release.starts(), subject.shop().zone()),
-                release.madeBy(),
-                release.why());
     }
 }

@@ -1,7 +1,7 @@
 package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.kept.Releases;
@@ -32,7 +32,20 @@ public class Standings {
      * @param compare what the way to putting it live is called
      * @param waits whether a draft differs from what is live or planned
      */
-    public record View(String state, String words, String compare, boolean waits) {}
+    public record View(String state, String words, String compare, boolean waits) {
+
+        /** @param draft the number of the version that is the draft */
+        public static View of(CardState now, Standing standing, long draft) {
+            String state = CardStates.word(now);
+            boolean never = standing.lastPlanned() == 0;
+            boolean waits = !never && draft != standing.lastPlanned();
+            return new View(
+                    state,
+                    waits ? state + ", a draft waits" : state,
+                    never ? "Put live …" : waits ? "Compare and put live …" : "Draft and live …",
+                    waits);
+        }
+    }
 
     /** @param draft the number of the version that is the draft */
     public View of(long cardId, long draft) {
@@ -41,14 +54,7 @@ public class Standings {
 
     /** The same for a standing that is known. */
     public View of(Standing standing, long cardId, long draft) {
-        String state = CardStates.word(state(standing, cardId));
-        boolean never = standing.lastPlanned() == 0;
-        boolean waits = !never && draft != standing.lastPlanned();
-        return new View(
-                state,
-                waits ? state + ", a draft waits" : state,
-                never ? "Put live …" : waits ? "Compare and put live …" : "Draft and live …",
-                waits);
+        return View.of(state(standing, cardId), standing, draft);
     }
 
     /** The state of a card. */
@@ -56,11 +62,11 @@ public class Standings {
         return CardStates.of(standing, live(cardId, standing.liveNumber()), shops.now());
     }
 
-    private @Nullable RateCard live(long cardId, long number) {
+    private @Nullable Times live(long cardId, long number) {
         return books.inForce().cards().stream()
                 .filter(card -> card.id() == cardId && card.number() == number)
                 .map(CardInForce::card)
-                .map(prepared -> prepared.card())
+                .map(prepared -> prepared.card().covers().times())
                 .findFirst()
                 .orElse(null);
     }

@@ -1,8 +1,8 @@
 package dev.steelyard.web.cards.page;
 
-import dev.steelyard.format.Json;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.TypedFields;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -21,10 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
  * stand a sign of what kind of value it is.
  *
  * <ul>
- *   <li>{@code /finish/minimum}: a text or number, as typed; an empty one takes away what is there
- *   <li>{@code ?/ladder/noCliffs}: on or off
- *   <li>{@code #/unitPriceDecimals}: a whole number
- *   <li>{@code []/covers/days}: a list of words
+ *   <li>what {@link TypedFields} takes
  *   <li>{@code &/ladder/rows/0}: rows of other customers that go with a row, whose threshold and dates follow it
  *   <li>{@code +/ladder/rows/0:Boatyard}: a new row beside a row, for a customer group
  *   <li>{@code pick:/cases/0/when:1:value}: a part of a condition that is built by picking
@@ -98,26 +94,13 @@ record CardForm(long basedOn, Step step, Map<String, String> trial, MultiValueMa
     }
 
     private static void put(DraftDocument document, String name, List<String> values) {
-        if (name.startsWith("/")) {
-            document.put(name, last(values));
-        } else if (name.startsWith("?/")) {
-            document.put(name.substring(1), last(values).equals("true"));
-        } else if (name.startsWith("#/")) {
-            String typed = last(values).strip();
-            if (typed.matches("\\d{1,9}")) {
-                document.put(name.substring(1), Integer.parseInt(typed));
-            } else {
-                document.put(name.substring(1), typed);
-            }
-        } else if (name.startsWith("[]/")) {
-            ArrayNode words = Json.array();
-            values.stream().filter(word -> !word.isEmpty()).forEach(words::add);
-            document.put(name.substring(2), words.isEmpty() ? null : words);
-        } else if (name.startsWith("w:")) {
+        if (name.startsWith("w:")) {
             int index = index(name.substring(2));
             if (index >= 0 && document.weights().path(index) instanceof ObjectNode weight) {
                 weight.put("name", last(values));
             }
+        } else {
+            TypedFields.put(document, name, values);
         }
     }
 

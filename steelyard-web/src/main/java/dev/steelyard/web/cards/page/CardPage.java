@@ -4,6 +4,7 @@ import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.FindingLine;
+import dev.steelyard.web.kept.Notice;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.picture.CurvePicture;
 import dev.steelyard.web.picture.PieceDrawing;
@@ -71,19 +72,6 @@ record CardPage(
     interface Values {
         @Nullable
         String of(String formula);
-    }
-
-    /**
-     * Something to be said about the last change.
-     *
-     * @param theirs what somebody else changed meanwhile, in words
-     * @param mine what was typed here
-     */
-    record Notice(String text, boolean wrong, boolean conflict, List<String> theirs, List<String> mine) {
-
-        static Notice wrong(String text) {
-            return new Notice(text, true, false, List.of(), List.of());
-        }
     }
 
     /** A formula’s field. */

@@ -6,7 +6,6 @@ import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.live.Neighbours;
 import dev.steelyard.web.cards.live.Standings;
-import dev.steelyard.web.cards.page.CardPage.Notice;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
@@ -16,16 +15,15 @@ import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.KeepResult;
 import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.Notice;
+import dev.steelyard.web.page.FileNames;
 import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -155,15 +153,9 @@ class CardPageController {
                 Documents.readDraft(entry.document().root(), shops.current().currency());
         String json =
                 Json.write(reading.prepared() == null ? entry.document().root() : CardWriter.write(reading.card()));
-        String file = entry.name().replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename((file.isBlank() ? "card" : file) + ".json", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "card", "json"))
                 .body(json);
     }
 

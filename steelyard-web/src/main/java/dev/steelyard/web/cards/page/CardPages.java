@@ -1,6 +1,5 @@
 package dev.steelyard.web.cards.page;
 
-import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CardFindings;
@@ -15,12 +14,13 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.cards.trial.CardTrial;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.cards.trial.Vocabulary;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.FindingLine;
 import dev.steelyard.web.image.Pictures;
 import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.DraftDocument;
-import dev.steelyard.web.page.Countries;
+import dev.steelyard.web.kept.Notice;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.Beam;
 import dev.steelyard.web.shown.PieceShape;
@@ -61,7 +61,7 @@ class CardPages {
             DraftDocument typed,
             CardForm form,
             Subject subject,
-            CardPage.@Nullable Notice notice) {
+            @Nullable Notice notice) {
         Documents.DraftReading reading =
                 Documents.readDraft(typed.root(), subject.shop().currency());
         RateCard card = reading.card();
@@ -107,7 +107,7 @@ class CardPages {
                 PieceShape.of(card, text.answers()),
                 step == Step.COVERS ? goods(covered, subject) : List.of(),
                 covered.size(),
-                step == Step.COVERS ? vocabulary(subject) : Map.of(),
+                step == Step.COVERS ? Vocabulary.of(subject) : Map.of(),
                 groups,
                 Weights.views(typed, card, prepared, subject),
                 Generator.read(form),
@@ -226,25 +226,4 @@ class CardPages {
     }
 
     /** What goods are told apart by: for each word in files the values, each with what it is called. */
-    private static Map<String, Map<String, String>> vocabulary(Subject subject) {
-        Map<String, Map<String, String>> words = new LinkedHashMap<>();
-        Map<String, String> products = new LinkedHashMap<>();
-        subject.goods().forEach(product -> products.put(product.sku().value(), product.name()));
-        words.put("products", products);
-        for (GoodsRule.Attribute attribute : GoodsRule.Attribute.values()) {
-            if (attribute != GoodsRule.Attribute.PRODUCT) {
-                Map<String, String> values = new LinkedHashMap<>();
-                subject.goods().stream()
-                        .flatMap(product -> attribute.of(product).stream())
-                        .sorted()
-                        .forEach(value -> values.put(value, value));
-                words.put(attribute.code(), values);
-            }
-        }
-        Map<String, String> groups = new LinkedHashMap<>();
-        subject.groupNames().forEach(group -> groups.put(group, group));
-        words.put("groups", groups);
-        words.put("countries", Countries.all());
-        return words;
-    }
 }

@@ -3,27 +3,20 @@ package dev.steelyard.web.cards.page;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.kept.DraftDocument;
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import dev.steelyard.web.kept.DraftFields;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
 
 /**
  * The card as its page's templates read it, field by field: what is typed at a place, and what is wrong there. What was
  * asked about is remembered, so that at the end of a step nothing wrong is left unsaid.
  */
-final class Fields {
+final class Fields extends DraftFields {
 
-    private final DraftDocument document;
-    private final List<FormatIssue> issues;
     private final Map<String, Picks> typedPicks;
     private final Set<String> asFormulas;
-    private final String currency;
-    private final Set<String> said = new LinkedHashSet<>();
 
     Fields(
             DraftDocument document,
@@ -31,85 +24,19 @@ final class Fields {
             Map<String, Picks> typedPicks,
             Set<String> asFormulas,
             String currency) {
-        this.document = document;
-        this.issues = issues;
+        super(document, issues, currency);
         this.typedPicks = typedPicks;
         this.asFormulas = asFormulas;
-        this.currency = currency;
-    }
-
-    /** What is typed at a place; empty where nothing is. */
-    public String text(String at) {
-        return document.text(at);
-    }
-
-    /** What is typed at a place, or else something. */
-    public String text(String at, String otherwise) {
-        String text = document.text(at);
-        return text.isEmpty() ? otherwise : text;
-    }
-
-    /** Whether something is on. */
-    public boolean on(String at) {
-        return document.at(at).asBoolean(false);
-    }
-
-    /** The same of something that is on unless it is said to be off. */
-    public boolean onUnlessOff(String at) {
-        return document.at(at).asBoolean(true);
-    }
-
-    public boolean has(String at) {
-        JsonNode node = document.at(at);
-        return !node.isMissingNode() && !node.isNull();
-    }
-
-    /** The places of a list's items. */
-    public List<String> items(String at) {
-        return IntStream.range(0, document.at(at).size())
-                .mapToObj(i -> at + "/" + i)
-                .toList();
-    }
-
-    /** The texts of a list. */
-    public List<String> texts(String at) {
-        List<String> texts = new ArrayList<>();
-        document.at(at).forEach(item -> texts.add(item.asString("")));
-        return texts;
-    }
-
-    /** The first of some names that is at a place; none where none is. */
-    public @Nullable String which(String at, List<String> names) {
-        return names.stream().filter(name -> has(at + "/" + name)).findFirst().orElse(null);
-    }
-
-    /** What is wrong at a place, in words; empty where nothing is. */
-    public String error(String at) {
-        said.add(at);
-        return issues.stream()
-                .filter(issue -> issue.at().equals(at))
-                .map(FormatIssue::message)
-                .findFirst()
-                .map(message -> Character.toUpperCase(message.charAt(0)) + message.substring(1))
-                .orElse("");
-    }
-
-    /** All that is wrong at a place, for formulas. */
-    public List<FormatIssue> issues(String at) {
-        said.add(at);
-        return issues.stream().filter(issue -> issue.at().equals(at)).toList();
     }
 
     /** How many things are wrong on a step. */
     public long count(Step step) {
-        return issues.stream().filter(issue -> step.has(issue.at())).count();
+        return wrongAt(step::has);
     }
 
     /** What is wrong on a step that no field has said. */
     public List<FormatIssue> unsaid(Step step) {
-        return issues.stream()
-                .filter(issue -> step.has(issue.at()) && !said.contains(issue.at()))
-                .toList();
+        return unsaidAt(step::has);
     }
 
     /** The pickings of a condition; none where it says more than can be picked. */
@@ -120,7 +47,7 @@ final class Fields {
         Picks typed = typedPicks.get(at);
         return typed != null
                 ? typed
-                : text(at).isEmpty() ? null : Picks.of(text(at), currency).orElse(null);
+                : text(at).isEmpty() ? null : Picks.of(text(at), currency()).orElse(null);
     }
 
     /** Whether a condition is wanted as a formula. */
@@ -188,9 +115,5 @@ final class Fields {
     /** What a unit is shown as. */
     public String symbol(String code) {
         return Unit.of(code).map(Unit::symbol).orElse(code);
-    }
-
-    public String currency() {
-        return currency;
     }
 }

@@ -143,7 +143,10 @@ class ComparisonTest {
     }
 
     private static CardState state(Release live, List<Release> coming, RateCard card, Instant pausedAt) {
-        return CardStates.of(new Standing(live, coming, 7, pausedAt, "Maren"), card, NOW);
+        return CardStates.of(
+                new Standing(live, coming, 7, pausedAt, "Maren"),
+                card == null ? null : card.covers().times(),
+                NOW);
     }
 
     private RateCard dated(String date) {

@@ -1,26 +1,26 @@
-// The page of a rate card. What is typed is looked at by the server at each keystroke and kept when a field is left; the
+// The page of a rate editor. What is typed is looked at by the server at each keystroke and kept when a field is left; the
 // answer is the whole form, morphed into the page so that hands and focus stay where they are. Nothing is worked out here.
 "use strict";
 
 Idiomorph.defaults.ignoreActiveValue = true;
 
-const card = {
+const editor = {
   typed: new Set(), // names of fields typed in since the last request went out
   unkept: false,
   acting: null,
   timer: 0,
 
   form() {
-    return document.getElementById("card");
+    return document.querySelector("form.editor");
   },
 
   key() {
-    return "card:" + location.pathname;
+    return "editor:" + location.pathname;
   },
 
   // All that is typed, as it would be sent; the token goes in a header.
   snapshot(extra = {}) {
-    const body = new URLSearchParams(new FormData(card.form()));
+    const body = new URLSearchParams(new FormData(editor.form()));
     Object.entries(extra).forEach(([name, value]) => body.set(name, value));
     return body;
   },
@@ -50,13 +50,13 @@ const card = {
   },
 
   refused(status) {
-    sessionStorage.setItem(card.key(), card.snapshot().toString());
+    sessionStorage.setItem(editor.key(), editor.snapshot().toString());
     if (status === 401 || status === 403) {
-      card.say("You have been signed out. What you typed is kept in this browser. ", "Sign in again");
+      editor.say("You have been signed out. What you typed is kept in this browser. ", "Sign in again");
     } else if (status === 404) {
-      card.say("This card is no longer there. What you typed is still on this page.");
+      editor.say("This is no longer there. What you typed is still on this page.");
     } else {
-      card.say("That did not work, and it is our fault. What you typed is still on this page; try again.");
+      editor.say("That did not work, and it is our fault. What you typed is still on this page; try again.");
     }
   },
 
@@ -65,78 +65,78 @@ const card = {
   },
 
   input(field) {
-    card.typed.add(field.name);
+    editor.typed.add(field.name);
     if (!field.name.startsWith("t.") && !field.name.startsWith("g.")) {
-      card.unkept = true;
-      card.state("not kept yet");
-      sessionStorage.setItem(card.key(), card.snapshot().toString());
+      editor.unkept = true;
+      editor.state("not kept yet");
+      sessionStorage.setItem(editor.key(), editor.snapshot().toString());
     }
     formula.grow(field);
-    clearTimeout(card.timer);
-    card.timer = setTimeout(() => htmx.trigger(card.form(), "look"), 50);
+    clearTimeout(editor.timer);
+    editor.timer = setTimeout(() => htmx.trigger(editor.form(), "look"), 50);
   },
 
   // A field was left, a weight let go: the edit is whole and is kept.
   settle() {
-    return card.unkept ? card.act("keep") : Promise.resolve();
+    return editor.unkept ? editor.act("keep") : Promise.resolve();
   },
 
   // One wish after the other; a look on its way is given up for it.
   act(wish, extra = {}) {
-    clearTimeout(card.timer);
-    htmx.trigger(card.form(), "htmx:abort");
-    card.unkept = false; // whatever is typed until it is sent goes along
-    const before = card.acting || Promise.resolve();
-    const mine = before.then(() => card.ask(wish, extra));
-    card.acting = mine;
+    clearTimeout(editor.timer);
+    htmx.trigger(editor.form(), "htmx:abort");
+    editor.unkept = false; // whatever is typed until it is sent goes along
+    const before = editor.acting || Promise.resolve();
+    const mine = before.then(() => editor.ask(wish, extra));
+    editor.acting = mine;
     return mine.finally(() => {
-      if (card.acting === mine) {
-        card.acting = null;
-        if (card.typed.size > 0) {
-          htmx.trigger(card.form(), "look");
+      if (editor.acting === mine) {
+        editor.acting = null;
+        if (editor.typed.size > 0) {
+          htmx.trigger(editor.form(), "look");
         }
       }
     });
   },
 
   async ask(wish, extra) {
-    const body = card.snapshot({ ...extra, do: wish });
-    card.typed.clear();
-    card.unkept = false;
-    card.state("…");
+    const body = editor.snapshot({ ...extra, do: wish });
+    editor.typed.clear();
+    editor.unkept = false;
+    editor.state("…");
     let answer;
     try {
-      answer = await fetch(card.form().getAttribute("hx-post"), {
+      answer = await fetch(editor.form().getAttribute("hx-post"), {
         method: "POST",
         headers: { "HX-Request": "true", ...token.header() },
         body,
       });
     } catch (unreachable) {
-      card.unkept = true;
-      card.refused(0);
-      card.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
+      editor.unkept = true;
+      editor.refused(0);
+      editor.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
       return;
     }
     if (!answer.ok && answer.status !== 409) {
-      card.unkept = true;
-      card.refused(answer.status);
+      editor.unkept = true;
+      editor.refused(answer.status);
       return;
     }
-    const known = new Set(Array.from(document.querySelectorAll("#card [name]"), (field) => field.name));
-    Idiomorph.morph(card.form(), await answer.text(), { morphStyle: "outerHTML", callbacks: card.callbacks });
-    htmx.process(card.form());
+    const known = new Set(Array.from(document.querySelectorAll(".editor [name]"), (field) => field.name));
+    Idiomorph.morph(editor.form(), await answer.text(), { morphStyle: "outerHTML", callbacks: editor.callbacks });
+    htmx.process(editor.form());
     if (answer.status === 409) {
-      card.unkept = true;
-      card.state("not kept: somebody else was quicker");
+      editor.unkept = true;
+      editor.state("not kept: somebody else was quicker");
       document.getElementById("notice").scrollIntoView({ block: "nearest" });
     } else {
-      sessionStorage.removeItem(card.key());
+      sessionStorage.removeItem(editor.key());
       document.getElementById("offline").hidden = true;
-      card.state(card.unkept ? "not kept yet" : "kept");
+      editor.state(editor.unkept ? "not kept yet" : "kept");
     }
-    card.after();
+    editor.after();
     if (["add", "hang", "add-column", "add-row"].includes(wish)) {
-      const fresh = Array.from(document.querySelectorAll("#card .bench [name]:not([type=hidden])"));
+      const fresh = Array.from(document.querySelectorAll(".editor .bench [name]:not([type=hidden])"));
       (fresh.find((field) => !known.has(field.name)) || { focus() {} }).focus();
     }
   },
@@ -144,12 +144,12 @@ const card = {
   callbacks: {
     // What was typed since the request went out is newer than its answer.
     beforeAttributeUpdated(name, node) {
-      const newer = (name === "value" || name === "checked") && card.typed.has(node.name);
+      const newer = (name === "value" || name === "checked") && editor.typed.has(node.name);
       return !newer && !(name === "open" && node.tagName === "DETAILS");
     },
     beforeNodeMorphed(node) {
       const heldSentence = sentence.editing && node.id === "sentence";
-      const newer = ["TEXTAREA", "SELECT"].includes(node.tagName) && card.typed.has(node.name);
+      const newer = ["TEXTAREA", "SELECT"].includes(node.tagName) && editor.typed.has(node.name);
       return !heldSentence && !newer;
     },
   },
@@ -162,8 +162,8 @@ const card = {
   },
 
   async step(code) {
-    await card.settle();
-    await card.act("keep", { step: code });
+    await editor.settle();
+    await editor.act("keep", { step: code });
     history.replaceState(null, "", "?step=" + code);
     window.scrollTo(0, 0);
   },
@@ -177,13 +177,13 @@ const card = {
   // The beam's wishes.
   takeOff(field) {
     const row = field.name.replace(/\/value$/, "");
-    card.settle().then(() => card.act("remove", { at: row }));
+    editor.settle().then(() => editor.act("remove", { at: row }));
   },
 
   hang(from) {
     const table = document.querySelector(".breaks[data-rows]");
     if (table) {
-      card.settle().then(() => card.act("hang", { at: table.dataset.rows, from: String(from) }));
+      editor.settle().then(() => editor.act("hang", { at: table.dataset.rows, from: String(from) }));
     }
   },
 
@@ -203,8 +203,8 @@ const card = {
     const answer = await fetch("/pictures", { method: "POST", headers: { "HX-Request": "true", ...token.header() }, body });
     const text = await answer.text();
     if (answer.ok) {
-      await card.settle();
-      await card.act("set", { at: field.name, to: text });
+      await editor.settle();
+      await editor.act("set", { at: field.name, to: text });
     } else {
       error.textContent = answer.status === 422 ? text : "This file could not be taken in.";
     }
@@ -215,77 +215,77 @@ const card = {
     if (file) {
       const value = await file.text();
       input.value = "";
-      await card.settle();
-      await card.act("paste-grid", { at: input.dataset.csv, row: "-1", column: "-1", value });
+      await editor.settle();
+      await editor.act("paste-grid", { at: input.dataset.csv, row: "-1", column: "-1", value });
     }
   },
 };
 
 // While a wish is on its way, no answer to an earlier keystroke may overtake it; the look is made up for afterwards.
 document.addEventListener("htmx:beforeRequest", (event) => {
-  if (card.acting && event.target.id === "card") {
+  if (editor.acting && event.target.matches(".editor")) {
     event.preventDefault();
-  } else if (event.target.id === "card") {
-    card.typed.clear();
+  } else if (event.target.matches(".editor")) {
+    editor.typed.clear();
   }
 });
 document.addEventListener("htmx:afterRequest", (event) => {
-  if (event.target.id === "card" && event.detail.successful) {
-    card.state(card.unkept ? "not kept yet" : "kept");
-    card.after();
+  if (event.target.matches(".editor") && event.detail.successful) {
+    editor.state(editor.unkept ? "not kept yet" : "kept");
+    editor.after();
   }
 });
-document.addEventListener("htmx:responseError", (event) => card.refused(event.detail.xhr.status));
+document.addEventListener("htmx:responseError", (event) => editor.refused(event.detail.xhr.status));
 document.addEventListener("htmx:sendError", () => {
-  card.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
+  editor.say("Steelyard cannot be reached. What you typed is kept here; try again in a moment.");
 });
 // Looks are morphed by htmx's extension with the same care.
-Object.assign(Idiomorph.defaults.callbacks, card.callbacks);
+Object.assign(Idiomorph.defaults.callbacks, editor.callbacks);
 
 document.addEventListener("input", (event) => {
-  const field = event.target.closest("#card [name]");
+  const field = event.target.closest(".editor [name]");
   if (field && !field.dataset.change && field.type !== "file") {
-    card.input(field);
+    editor.input(field);
   }
 });
 
 document.addEventListener("change", (event) => {
   const field = event.target;
-  if (!field.closest("#card")) {
+  if (!field.closest(".editor")) {
     return;
   }
   if (field.dataset.picture) {
-    card.upload(field);
+    editor.upload(field);
   } else if (field.dataset.csv) {
-    card.csv(field);
+    editor.csv(field);
   } else if (field.dataset.change === "add-text") {
     const value = field.value;
-    card.settle().then(() => card.act("add", { to: "text", at: field.dataset.at, value }));
+    editor.settle().then(() => editor.act("add", { to: "text", at: field.dataset.at, value }));
   } else if (field.dataset.change) {
     const to = field.value;
-    card.settle().then(() => card.act(field.dataset.change, { at: field.dataset.at || "", to }));
+    editor.settle().then(() => editor.act(field.dataset.change, { at: field.dataset.at || "", to }));
   } else if (field.name && field.name.startsWith("t.")) {
-    card.act("keep");
+    editor.act("keep");
   } else if (!field.name || !field.name.startsWith("g.")) {
-    card.settle();
+    editor.settle();
   }
 });
 
 // A field that was changed and changed back says nothing of it when it is left.
 document.addEventListener("focusout", (event) => {
-  if (event.target.closest("#card [name]") && !beam.held && !sentence.editing) {
-    card.settle();
+  if (event.target.closest(".editor [name]") && !beam.held && !sentence.editing) {
+    editor.settle();
   }
 });
 
 document.addEventListener("click", (event) => {
-  const step = event.target.closest("#card a[data-step]");
+  const step = event.target.closest(".editor a[data-step]");
   if (step && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
     event.preventDefault();
-    card.step(step.dataset.step);
+    editor.step(step.dataset.step);
     return;
   }
-  const button = event.target.closest("#card button");
+  const button = event.target.closest(".editor button");
   if (!button) {
     return;
   }
@@ -293,26 +293,26 @@ document.addEventListener("click", (event) => {
     sentence.edit(button);
   } else if (button.dataset.do) {
     const { do: wish, ...extra } = button.dataset;
-    const first = ["take-theirs", "keep-mine"].includes(wish) ? Promise.resolve() : card.settle();
-    first.then(() => card.act(wish, extra));
+    const first = ["take-theirs", "keep-mine"].includes(wish) ? Promise.resolve() : editor.settle();
+    first.then(() => editor.act(wish, extra));
   }
 });
 
 document.addEventListener("keydown", (event) => {
-  const field = event.target.closest("#card input, #card textarea");
+  const field = event.target.closest(".editor input, .editor textarea");
   if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !field) {
     event.preventDefault();
-    card.settle().then(() => card.act(event.shiftKey ? "redo" : "undo"));
+    editor.settle().then(() => editor.act(event.shiftKey ? "redo" : "undo"));
   }
   if (event.key === "Enter" && field) {
     event.preventDefault(); // nothing is sent by accident
-    card.settle();
+    editor.settle();
   }
 });
 
 document.addEventListener("paste", (event) => {
   const text = event.clipboardData.getData("text/plain");
-  const cell = event.target.closest("#card input");
+  const cell = event.target.closest(".editor input");
   if (!cell || !(/[\t\n]/.test(text.trimEnd()) || cell.closest(".corner"))) {
     return;
   }
@@ -320,22 +320,22 @@ document.addEventListener("paste", (event) => {
   const rows = cell.closest("[data-rows]");
   if (grid) {
     event.preventDefault();
-    const place = { at: grid.dataset.grid, ...card.gridPlace(cell.name) };
-    card.settle().then(() => card.act("paste-grid", { ...place, value: text }));
+    const place = { at: grid.dataset.grid, ...editor.gridPlace(cell.name) };
+    editor.settle().then(() => editor.act("paste-grid", { ...place, value: text }));
   } else if (rows && cell.dataset.column) {
     event.preventDefault();
     const place = { at: rows.dataset.rows, row: cell.dataset.row, column: cell.dataset.column };
-    card.settle().then(() => card.act("paste-rows", { ...place, value: text }));
+    editor.settle().then(() => editor.act("paste-rows", { ...place, value: text }));
   }
 });
 
 // Leaving the page keeps what is typed, though nobody waits for the answer.
 window.addEventListener("pagehide", () => {
-  if (card.unkept && document.getElementById("notice") === null) {
-    fetch(card.form().getAttribute("hx-post"), {
+  if (editor.unkept && document.getElementById("notice") === null) {
+    fetch(editor.form().getAttribute("hx-post"), {
       method: "POST",
       headers: { "HX-Request": "true", ...token.header() },
-      body: card.snapshot({ do: "keep" }),
+      body: editor.snapshot({ do: "keep" }),
       keepalive: true,
     });
   }
@@ -343,26 +343,26 @@ window.addEventListener("pagehide", () => {
 
 // What could not be kept before an expired session or a closed lid is put back and kept.
 (function restore() {
-  const left = sessionStorage.getItem(card.key());
-  sessionStorage.removeItem(card.key());
+  const left = sessionStorage.getItem(editor.key());
+  sessionStorage.removeItem(editor.key());
   if (!left) {
     return;
   }
   const typed = new URLSearchParams(left);
   let changed = false;
   typed.forEach((value, name) => {
-    const field = card.form().elements[name];
+    const field = editor.form().elements[name];
     if (field && field.tagName && field.type !== "hidden" && field.type !== "checkbox" && field.value !== value) {
       field.value = value;
       changed = true;
     }
   });
   if (changed) {
-    card.unkept = true;
-    card.act("keep").then(() => card.say("What you had typed before is back, and kept now. Undo takes it away."));
+    editor.unkept = true;
+    editor.act("keep").then(() => editor.say("What you had typed before is back, and kept now. Undo takes it away."));
   }
 })();
 
-beam.host = card;
-sentence.host = card;
-card.after();
+beam.host = editor;
+sentence.host = editor;
+editor.after();

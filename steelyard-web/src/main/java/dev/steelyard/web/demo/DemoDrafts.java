@@ -20,27 +20,32 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The demo shop's rate cards, each live and with check weights. One has prices that begin later, one a draft that waits.
+ * The demo shop's rate cards and deals, each live. Some have a version that begins later, some a draft that waits.
  */
 @Component
-class DemoCards {
+class DemoDrafts {
 
     private static final String OWNER = "Maren";
     private static final String OTHER_OWNER = "Jonas";
 
-    private final Drafts cards;
+    private final Drafts drafts;
     private final Releases releases;
     private final Shops shops;
 
-    DemoCards(Drafts cards, Releases releases, Shops shops) {
-        this.cards = cards;
+    DemoDrafts(Drafts drafts, Releases releases, Shops shops) {
+        this.drafts = drafts;
         this.releases = releases;
         this.shops = shops;
     }
 
     void make() {
-        for (JsonNode one : Json.read(text("demo/cards.json"))) {
-            Draft made = cards.create(Kind.CARD, DraftDocument.read(Json.write(one)), "{}", OWNER);
+        make(Kind.CARD, "demo/cards.json");
+        make(Kind.DEAL, "demo/deals.json");
+    }
+
+    private void make(Kind kind, String resource) {
+        for (JsonNode one : Json.read(text(resource))) {
+            Draft made = drafts.create(kind, DraftDocument.read(Json.write(one)), "{}", OWNER);
             release(made, null, "", OWNER);
             if (one.has("later")) {
                 LocalDateTime from = LocalDateTime.parse(one.at("/later/from").asString());
@@ -57,22 +62,22 @@ class DemoCards {
         }
     }
 
-    private Draft changed(Draft card, JsonNode whole, JsonNode change) {
+    private Draft changed(Draft draft, JsonNode whole, JsonNode change) {
         ObjectNode document = ((ObjectNode) whole).deepCopy();
         change.path("set").properties().forEach(field -> {
             JsonPointer at = JsonPointer.compile(field.getKey());
             JsonNode parent = document.at(at.head());
             ((ObjectNode) parent).set(at.last().getMatchingProperty(), field.getValue());
         });
-        KeepResult kept = cards.keep(
-                        card.id(), card.number(), DraftDocument.read(Json.write(document)), "{}", OTHER_OWNER)
+        KeepResult kept = drafts.keep(
+                        draft.id(), draft.number(), DraftDocument.read(Json.write(document)), "{}", OTHER_OWNER)
                 .orElseThrow();
         return ((KeepResult.Kept) kept).entry();
     }
 
-    private void release(Draft card, @Nullable Instant starts, String why, String by) {
-        long seen = releases.of(card.id()).latest();
-        releases.putLive(card.id(), new Releases.Wish(card.number(), card.number(), seen, starts, why), by)
+    private void release(Draft draft, @Nullable Instant starts, String why, String by) {
+        long seen = releases.of(draft.id()).latest();
+        releases.putLive(draft.id(), new Releases.Wish(draft.number(), draft.number(), seen, starts, why), by)
                 .orElseThrow();
     }
 

@@ -1,0 +1,290 @@
+package dev.steelyard.core.finding;
+
+import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.deal.Conditions;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Deal.Combine;
+import dev.steelyard.core.deal.Gives.BuyAndGet;
+import dev.steelyard.core.deal.Gives.ByPayment;
+import dev.steelyard.core.deal.Gives.Counts;
+import dev.steelyard.core.deal.Gives.OnLadder;
+import dev.steelyard.core.deal.Gives.Row;
+import dev.steelyard.core.deal.Gives.Value;
+import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.pricing.PriceBook;
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Finds what is wrong or odd about a deal, by analysis and by trying it on the goods of the shop. */
+public final class DealFindings {
+
+    private static final int SHORTEST_CODE = 8;
+    private static final int MOST_SAID = 4;
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+    private static final Set<String> COMMON = Set.of(
+            "SALE",
+            "SAVE",
+            "DEAL",
+            "PROMO",
+            "CODE",
+            "SPRING",
+            "SUMMER",
+            "AUTUMN",
+            "WINTER",
+            "WELCOME",
+            "HELLO",
+            "TEST",
+            "DISCOUNT",
+            "OFFER",
+            "VIP",
+            "FREE",
+            "NEW",
+            "CLUB");
+
+    private final PriceBook book;
+    private final List<Product> goods;
+    private final Set<String> payments;
+    private final LocalDateTime now;
+    private final @Nullable BigDecimal smallestMargin;
+
+    /**
+     * @param goods of the shop
+     * @param payments the methods it offers
+     * @param now in the shop's time zone
+     * @param smallestMargin in percent of the price; none for “not below cost”
+     */
+    public DealFindings(
+            PriceBook book,
+            List<Product> goods,
+            Set<String> payments,
+            LocalDateTime now,
+            @Nullable BigDecimal smallestMargin) {
+        this.book = book;
+        this.goods = goods;
+        this.payments = Set.copyOf(payments);
+        this.now = now;
+        this.smallestMargin = smallestMargin;
+    }
+
+    /**
+     * All findings of a deal, the gravest first.
+     *
+     * @param others the other deals that are live, in their order
+     */
+    public List<Finding> of(Deal deal, List<Deal> others) {
+        List<Finding> found = new ArrayList<>();
+        conditions(deal, found);
+        goods(deal, found);
+        if (deal.gives() instanceof OnLadder ladder) {
+            rows(ladder, found);
+            if (ladder.counts() == Counts.SPEND) {
+                cliffs(ladder, found);
+            }
+        }
+        found.addAll(new DealOnGoods(book, goods, now, smallestMargin).of(deal));
+        beside(deal, others, found);
+        return found.stream()
+                .sorted(Comparator.comparing(finding -> finding.code().severity()))
+                .toList();
+    }
+
+    private void conditions(Deal deal, List<Finding> found) {
+        Conditions conditions = deal.conditions();
+        LocalDateTime until = conditions.times().until();
+        if (until != null && !until.isAfter(now)) {
+            found.add(Finding.analysed(Code.EXPIRED, "/until", "It is over since " + until.toLocalDate(), null));
+        }
+        Set<String> in = conditions.audience().groupsIn();
+        if (!in.isEmpty() && conditions.audience().groupsOut().containsAll(in)) {
+            found.add(Finding.analysed(
+                    Code.NEVER_REACHED, "/groups", "It is for nobody: every group it is for is left out again", null));
+        }
+        String payment = conditions.payment();
+        if (payment != null && !payments.contains(payment)) {
+            found.add(Finding.analysed(
+                    Code.NEVER_REACHED,
+                    "/payment",
+                    "It can never apply: nobody can pay by “" + payment + "” here; there are "
+                            + String.join(", ", payments.stream().sorted().toList()),
+                    null));
+        }
+        String code = conditions.code();
+        String weak = code == null ? null : weakness(Conditions.normal(code));
+        if (weak != null) {
+            found.add(Finding.analysed(Code.WEAK_CODE, "/code", "“" + code + "” is easy to guess: " + weak, null));
+        }
+    }
+
+    private static @Nullable String weakness(String code) {
+        if (code.length() < SHORTEST_CODE) {
+            return "it has only " + code.length() + " characters; " + SHORTEST_CODE + " or more are better";
+        }
+        if (code.matches("\\d+")) {
+            return "it has only digits";
+        }
+        if (code.chars().distinct().count() <= 2) {
+            return "it is made of " + code.chars().distinct().count() + " different characters";
+        }
+        String word = code.replaceAll("[^\\p{L}]", "");
+        return COMMON.contains(word.toUpperCase(Locale.ROOT))
+                ? "“" + word + "” with a number is among the first that are tried"
+                : null;
+    }
+
+    private void goods(Deal deal, List<Finding> found) {
+        if (deal.gives() instanceof OnLadder ladder) {
+            nothing(ladder.goods(), "/covers", found);
+        } else if (deal.gives() instanceof BuyAndGet both) {
+            nothing(both.buy(), "/buy/covers", found);
+            nothing(both.get(), "/get/covers", found);
+        }
+        for (int i = 0; i < deal.conditions().contains().size(); i++) {
+            nothing(deal.conditions().contains().get(i).goods(), "/contains/" + i + "/covers", found);
+        }
+    }
+
+    private void nothing(GoodsSet set, String at, List<Finding> found) {
+        boolean some =
+                goods.stream().flatMap(product -> product.items().stream()).anyMatch(set::has);
+        if (!some && !goods.isEmpty()) {
+            found.add(Finding.analysed(
+                    Code.COVERS_NOTHING, at, "It can never apply: no product of the shop is meant here", null));
+        }
+    }
+
+    private static void rows(OnLadder ladder, List<Finding> found) {
+        Row before = null;
+        for (int i = 0; i < ladder.rows().size(); i++) {
+            Row row = ladder.rows().get(i);
+            boolean price = ladder.value() == Value.PRICE_EACH;
+            int step = before == null
+                    ? price ? 1 : row.value().signum()
+                    : price
+                            ? before.value().compareTo(row.value())
+                            : row.value().compareTo(before.value());
+            if (step <= 0) {
+                String from = Decimals.plain(row.from(), 0);
+                found.add(Finding.analysed(
+                        Code.NO_OP,
+                        "/rows/" + i,
+                        step == 0
+                                ? "“from " + from + "” changes nothing"
+                                : "“from " + from + "” gives less than “from " + Decimals.plain(before.from(), 0) + "”",
+                        new Mend.Remove("/rows/" + i)));
+            }
+            before = row;
+        }
+    }
+
+    private void cliffs(OnLadder ladder, List<Finding> found) {
+        int digits = book.rules().rounding().minorDigits();
+        BigDecimal coin = BigDecimal.ONE.movePointLeft(digits);
+        Row before = null;
+        for (int i = 0; i < ladder.rows().size() && found.size() < MOST_SAID; i++) {
+            Row row = ladder.rows().get(i);
+            BigDecimal below = row.from().subtract(coin);
+            if (below.signum() > 0) {
+                BigDecimal then = left(ladder.value(), row, row.from());
+                BigDecimal now = before == null ? below : left(ladder.value(), before, below);
+                if (now.compareTo(then) > 0) {
+                    found.add(Finding.analysed(
+                            Code.SPEND_CLIFF,
+                            "/rows/" + i,
+                            "Goods of " + Decimals.plain(below, digits) + " cost " + rounded(now) + ", goods of "
+                                    + Decimals.plain(row.from(), digits) + " only " + rounded(then),
+                            null));
+                }
+            }
+            before = row;
+        }
+    }
+
+    private String rounded(BigDecimal sum) {
+        return book.rules().rounding().lineTotal(sum).toString();
+    }
+
+    private static BigDecimal left(Value value, Row row, BigDecimal spent) {
+        BigDecimal off = value == Value.PERCENT_OFF
+                ? spent.multiply(row.value(), Decimals.EXACT).divide(HUNDRED, Decimals.EXACT)
+                : row.value().min(spent);
+        return spent.subtract(off);
+    }
+
+    private void beside(Deal deal, List<Deal> others, List<Finding> found) {
+        int said = 0;
+        for (Deal other : others) {
+            if (said < MOST_SAID && meet(deal, other)) {
+                long common = common(deal, other);
+                if (beats(other, deal)) {
+                    found.add(Finding.analysed(
+                            Code.BEATEN,
+                            "",
+                            "“" + other.name() + "” always takes off at least as much, and only one of the two is used",
+                            null));
+                    said++;
+                } else if (common > 0
+                        && !(deal.gives() instanceof ByPayment)
+                        && !(other.gives() instanceof ByPayment)) {
+                    found.add(Finding.analysed(Code.OVERLAP, "", overlap(deal, other, common), null));
+                    said++;
+                }
+            }
+        }
+    }
+
+    private static String overlap(Deal deal, Deal other, long common) {
+        boolean both = deal.combine() == Combine.ADDS_UP && other.combine() == Combine.ADDS_UP;
+        String goods = common == 1 ? "1 product" : common + " products";
+        return both
+                ? "“" + other.name() + "” is for " + goods + " of these too, and the two add up"
+                : "“" + other.name() + "” is for " + goods
+                        + " of these too; of the two the one that takes off more is used";
+    }
+
+    private static boolean meet(Deal deal, Deal other) {
+        return deal.conditions().meets(other.conditions());
+    }
+
+    private long common(Deal deal, Deal other) {
+        GoodsSet ours = deal.acted();
+        GoodsSet theirs = other.acted();
+        return goods.stream()
+                .filter(product -> product.items().stream().anyMatch(item -> ours.has(item) && theirs.has(item)))
+                .count();
+    }
+
+    /** Whether another counts whenever this does, with at least as much off at every threshold, and not beside it. */
+    private boolean beats(Deal other, Deal deal) {
+        boolean alone = other.combine() == Combine.STANDS_ALONE || deal.combine() == Combine.STANDS_ALONE;
+        Conditions theirs = other.conditions();
+        boolean always = theirs.takesAllOf(deal.conditions());
+        if (!alone
+                || !always
+                || !(other.gives() instanceof OnLadder better)
+                || !(deal.gives() instanceof OnLadder ladder)
+                || better.counts() != ladder.counts()
+                || better.value() != ladder.value()
+                || ladder.value() == Value.PRICE_EACH
+                || !widerGoods(better.goods(), ladder.goods())) {
+            return false;
+        }
+        return ladder.rows().stream().allMatch(row -> better.rows().stream()
+                .anyMatch(one ->
+                        one.from().compareTo(row.from()) <= 0 && one.value().compareTo(row.value()) >= 0));
+    }
+
+    private boolean widerGoods(GoodsSet wide, GoodsSet narrow) {
+        return wide.isEverything()
+                || goods.stream()
+                        .flatMap(product -> product.items().stream())
+                        .allMatch(item -> !narrow.has(item) || wide.has(item));
+    }
+}

@@ -1,0 +1,117 @@
+package dev.steelyard.web.deals;
+
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Occasion;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.cards.trial.Subject;
+import dev.steelyard.web.cards.trial.TrialText;
+import dev.steelyard.web.shown.AnswerWords;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Prices the trial's basket by the live cards and some deals. What goods ask for is answered with their usual answers. */
+final class BasketTrial {
+
+    private final BasketText text;
+    private final Subject subject;
+    private final BookInForce book;
+    private final LocalDateTime at;
+    private final Customer customer;
+
+    /** @param now the moment it is tried for where its day is today; else noon of its day */
+    BasketTrial(BasketText text, Subject subject, BookInForce book, LocalDateTime now) {
+        this.text = text;
+        this.subject = subject;
+        this.book = book;
+        LocalDate day = text.day(subject);
+        this.at = day == null || day.equals(now.toLocalDate()) ? now : day.atTime(LocalTime.NOON);
+        this.customer = text.customer(subject);
+    }
+
+    /** The basket under these deals and the live cards, with all reckonings. */
+    PricedBasket price(List<Deal> deals) {
+        PriceBook prices = book.book().withDeals(deals);
+        List<BasketText.Row> rows = text.rows();
+        List<OrderLine> asked = new ArrayList<>();
+        rows.forEach(row -> asked.add(order(row)));
+        List<LineResult> priced = prices.explain(asked, customer, at);
+        List<LineResult> lines = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            lines.add(line(rows.get(i), asked.get(i), priced.get(i)));
+        }
+        return prices.settle(lines, Occasion.of(customer, text.payment(), text.codes(), at), true);
+    }
+
+    private static final Sku NOTHING = new Sku("-");
+
+    private OrderLine order(BasketText.Row row) {
+        Item item = subject.item(row.sku());
+        BigDecimal pieces = Quantity.read(row.quantity()).value();
+        long quantity = pieces == null ? 0 : pieces.longValueExact();
+        if (item == null) {
+            return new OrderLine(NOTHING, quantity);
+        }
+        PreparedCard card = book.book().cardFor(item.sku(), customer, at);
+        return card == null
+                ? new OrderLine(item.sku(), quantity)
+                : new OrderLine(
+                        item.sku(), quantity, usual(card, row.sku()).answers().answers(card.card()));
+    }
+
+    private TrialText usual(PreparedCard card, String sku) {
+        return new TrialText(Map.of(TrialText.SKU, sku)).filledFor(card.card(), subject);
+    }
+
+    private LineResult line(BasketText.Row row, OrderLine asked, LineResult priced) {
+        DecimalText.Reading quantity = Quantity.read(row.quantity());
+        if (quantity.fault() != null) {
+            return new RefusedLine(Place.QUANTITY, quantity.fault().message());
+        }
+        Item item = subject.item(row.sku());
+        if (row.total().isBlank() || item == null) {
+            return priced;
+        }
+        DecimalText.Reading total = DecimalText.read(row.total());
+        if (total.value() == null || total.value().signum() < 0) {
+            return new RefusedLine(
+                    Place.TOTAL,
+                    total.fault() != null ? total.fault().message() : "a total is 0 or more, not " + row.total());
+        }
+        return PricedLine.given(
+                item,
+                asked.quantity(),
+                book.shop().rules().rounding().lineTotal(total.value()),
+                book.shop().rules().rounding());
+    }
+
+    /** What was answered for a row, in words: “Length 5 m”; empty where nothing is asked. */
+    String answers(BasketText.Row row) {
+        Item item = subject.item(row.sku());
+        @Nullable PreparedCard card = item == null ? null : book.book().cardFor(item.sku(), customer, at);
+        return card == null || card.card().asks().isEmpty()
+                ? ""
+                : String.join(
+                        " · ",
+                        AnswerWords.of(
+                                card.card(), usual(card, row.sku()).answers().answers(card.card())));
+    }
+}

@@ -1,0 +1,127 @@
+package dev.steelyard.web.deals;
+
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.cards.live.Gate;
+import dev.steelyard.web.cards.live.LiveForms;
+import dev.steelyard.web.cards.live.LivePage;
+import dev.steelyard.web.kept.Draft;
+import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.ReleaseResult;
+import dev.steelyard.web.kept.Releases;
+import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** From a deal's draft to what shoppers see: compared, put live now or later, paused, gone back. */
+@Controller
+@RequestMapping("/deals/{id}/live")
+class DealLiveController {
+
+    private static final String VIEW = "cards/live";
+
+    private final Drafts drafts;
+    private final Releases releases;
+    private final DealLivePages pages;
+    private final Shops shops;
+    private final Books books;
+
+    DealLiveController(Drafts drafts, Releases releases, DealLivePages pages, Shops shops, Books books) {
+        this.drafts = drafts;
+        this.releases = releases;
+        this.pages = pages;
+        this.shops = shops;
+        this.books = books;
+    }
+
+    @GetMapping
+    String show(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") long a,
+            @RequestParam(defaultValue = "0") long b,
+            @RequestParam @Nullable String done,
+            Model model) {
+        model.addAttribute("page", pages.page(entry(id), a, b, LivePage.Form.EMPTY, LiveForms.done(done)));
+        return VIEW;
+    }
+
+    /** Puts a version live, now or at a time. What stands in the way is said; nothing typed is lost. */
+    @PostMapping
+    String putLive(
+            @PathVariable long id,
+            @RequestParam long number,
+            @RequestParam long draft,
+            @RequestParam long seen,
+            @RequestParam(defaultValue = "now") String when,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        Draft entry = entry(id);
+        Gate gate = pages.gate(entry, number);
+        LiveForms typed = LiveForms.read(
+                when, at, why, gate.needsWhy(), shops.instant(), shops.current().zone());
+        if (!gate.open() || !typed.sound()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            String notice = gate.open() ? null : "Not put live: what stops it is listed below.";
+            model.addAttribute(
+                    "page", pages.page(entry, 0, number == entry.number() ? 0 : number, typed.form(), notice));
+            return VIEW;
+        }
+        ReleaseResult result = releases.putLive(
+                        id, new Releases.Wish(number, draft, seen, typed.starts(), why.strip()), who.name())
+                .orElseThrow(() -> DealsController.noDeal(id));
+        if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            String said = meanwhile.by() + " was quicker: the deal is no longer as you saw it. Nothing was put live;"
+                    + " look at it again.";
+            model.addAttribute("page", pages.page(entry(id), 0, 0, typed.form(), said));
+            return VIEW;
+        }
+        return after(id, result, typed.starts() == null ? "live" : "planned");
+    }
+
+    @PostMapping("/pause")
+    String pause(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who) {
+        entry(id);
+        return after(id, releases.pause(id, why, who.name()).orElseThrow(), "paused");
+    }
+
+    @PostMapping("/resume")
+    String resume(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who) {
+        entry(id);
+        return after(id, releases.resume(id, why, who.name()).orElseThrow(), "resumed");
+    }
+
+    @PostMapping("/withdraw")
+    String withdraw(@PathVariable long id, @RequestParam long release, @AuthenticationPrincipal StaffMember who) {
+        entry(id);
+        return after(id, releases.withdraw(id, release, who.name()).orElseThrow(), "withdrawn");
+    }
+
+    private String after(long id, ReleaseResult result, String done) {
+        books.refresh();
+        return "redirect:/deals/" + id + "/live?done=" + (result instanceof ReleaseResult.AlreadySo ? "same" : done);
+    }
+
+    private Draft entry(long id) {
+        return drafts.find(Kind.DEAL, id).orElseThrow(() -> DealsController.noDeal(id));
+    }
+}
