@@ -24,6 +24,12 @@ document.addEventListener("click", (event) => {
   }
 });
 
+document.addEventListener("click", (event) => {
+  if (event.target.closest("[data-print]")) {
+    window.print();
+  }
+});
+
 document.addEventListener("input", (event) => {
   product.typed.add(event.target.name);
 });

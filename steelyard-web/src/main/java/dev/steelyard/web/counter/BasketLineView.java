@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param variants “2 × cotton, 1 × polyester”; empty where one goes for all
  * @param refusal why it has no price; none where it has one
  * @param shelf the shelf price where it is higher than the price paid; none else
- * @param before the total before deals, where they changed it; none else
+ * @param before the total before deals, where they changed it and it is shown with tax; none else
  * @param total after deals; without tax for those who see prices so
  * @param version of the card that prices it; none for the shelf price
  */
@@ -89,7 +89,9 @@ public record BasketLineView(
                 null,
                 Show.money(line.shownPerPiece().value(), decimals),
                 line.isReduced() ? Show.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
-                left.equals(line.total()) ? null : Show.money(line.total().value(), minor),
+                left.equals(line.total()) || tax != null
+                        ? null
+                        : Show.money(line.total().value(), minor),
                 Show.money(shown, minor),
                 offer == null
                         ? null

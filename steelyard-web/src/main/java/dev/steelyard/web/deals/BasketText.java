@@ -45,7 +45,7 @@ record BasketText(Map<String, String> fields) {
         return new TrialText(fields).write();
     }
 
-    String get(String name) {
+    public String get(String name) {
         return fields.getOrDefault(name, "");
     }
 
@@ -55,10 +55,10 @@ record BasketText(Map<String, String> fields) {
      * @param index its number, by which its fields are named
      * @param total what the line comes to, typed; empty where it is worked out
      */
-    record Row(int index, String sku, String quantity, String total) {}
+    public record Row(int index, String sku, String quantity, String total) {}
 
     /** The rows with something in them, closed up. */
-    List<Row> rows() {
+    public List<Row> rows() {
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < MOST_ROWS; i++) {
             if (!get(SKU + i).isEmpty()) {
@@ -116,7 +116,7 @@ record BasketText(Map<String, String> fields) {
         return new Customer(group, group != null, get(FIRST).equals("on"), country);
     }
 
-    String payment() {
+    public String payment() {
         return PaymentMethod.of(get(PAYMENT)).orElse(PaymentMethod.CARD).label();
     }
 

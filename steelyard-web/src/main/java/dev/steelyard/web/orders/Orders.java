@@ -4,8 +4,11 @@ import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Orders {
 
-    private static final int MOST_LISTED = 200;
+    private static final int MOST_WRITTEN = 100_000;
 
     private final EntityManager entities;
     private final JsonMapper mapper;
@@ -58,16 +61,42 @@ public class Orders {
         entities.flush();
     }
 
-    /** The newest orders, latest first. */
+    /** Orders that are looked for, the latest first, at most so many. */
     @Transactional(readOnly = true)
-    public List<OrderView> latest() {
+    List<OrderView> find(OrderSearch search, int most) {
         ZoneId zone = shops.current().zone();
-        return entities.createQuery(
-                        "select o from StoredOrder o order by o.placedAt desc, o.id desc", StoredOrder.class)
-                .setMaxResults(MOST_LISTED)
-                .getResultStream()
-                .map(order -> views.of(order, zone))
-                .toList();
+        return found(search, most).map(order -> views.of(order, zone)).toList();
+    }
+
+    /** The same as rows of a file, one for each line of an order. */
+    @Transactional(readOnly = true)
+    void write(OrderSearch search, OrderCsv to) {
+        ZoneId zone = shops.current().zone();
+        found(search, MOST_WRITTEN).forEach(order -> to.add(order, zone));
+    }
+
+    private Stream<StoredOrder> found(OrderSearch search, int most) {
+        StringBuilder query = new StringBuilder("select o from StoredOrder o where 1 = 1");
+        Map<String, Object> values = new LinkedHashMap<>();
+        if (!search.text().isEmpty()) {
+            query.append(" and (o.number like :text escape '!' or o.buyer like :text escape '!'"
+                    + " or o.email like :text escape '!' or exists (select l.id from StoredOrderLine l where l.order = o"
+                    + " and (l.name like :text escape '!' or l.sku like :text escape '!')))");
+            values.put("text", search.like());
+        }
+        ZoneId zone = shops.current().zone();
+        if (search.from() != null) {
+            query.append(" and o.placedAt >= :from");
+            values.put("from", search.from().atStartOfDay(zone).toInstant());
+        }
+        if (search.until() != null) {
+            query.append(" and o.placedAt < :until");
+            values.put("until", search.until().plusDays(1).atStartOfDay(zone).toInstant());
+        }
+        query.append(" order by o.placedAt desc, o.id desc");
+        var found = entities.createQuery(query.toString(), StoredOrder.class).setMaxResults(most);
+        values.forEach(found::setParameter);
+        return found.getResultStream();
     }
 
     @Transactional(readOnly = true)
