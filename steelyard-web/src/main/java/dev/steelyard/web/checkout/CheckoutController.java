@@ -81,7 +81,6 @@ class CheckoutController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, request, form, faults, null);
         }
-        baskets.pay(cookie.read(request), form.method());
         SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
         Outcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
         if (outcome instanceof Outcome.Placed) {

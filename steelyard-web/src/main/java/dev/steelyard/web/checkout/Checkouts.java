@@ -94,6 +94,18 @@ class Checkouts {
                 : null;
     }
 
+    /** The keys of other checkouts that wait for a payment for a basket. */
+    List<String> payingFrom(@Nullable Long basketId, String butFor) {
+        return Objects.requireNonNull(transactions.execute(status -> entities.createQuery(
+                        "select c.checkoutKey from StoredCheckout c where c.basketId = :basket and c.state = :state"
+                                + " and c.checkoutKey <> :key",
+                        String.class)
+                .setParameter("basket", basketId)
+                .setParameter("state", State.PAYING)
+                .setParameter("key", butFor)
+                .getResultList()));
+    }
+
     /** Payments that nobody has heard of since a moment, by their keys. */
     List<String> payingSince(Instant moment) {
         return Objects.requireNonNull(transactions.execute(status -> entities.createQuery(

@@ -31,7 +31,8 @@ import tools.jackson.databind.json.JsonMapper;
 class PlaceOrder {
 
     private static final long PAUSE_MILLIS = 30;
-    private static final List<String> PAYMENT_CHANGED = List.of("Another way of paying is picked in the basket");
+    private static final String ELSEWHERE =
+            "This basket is being paid for in another window. Look there, or press again in a moment.";
 
     private final Checkouts checkouts;
     private final Payments payments;
@@ -76,6 +77,12 @@ class PlaceOrder {
         if (earlier != null) {
             return earlier;
         }
+        Long basket = baskets.id(basketToken).orElse(null);
+        for (String other : checkouts.payingFrom(basket, key)) {
+            if (settleEarlier(other) instanceof Outcome.Unanswered unanswered) {
+                return unanswered;
+            }
+        }
         Begun begun = checkouts.locked(key, checkout -> begin(checkout, key, seen, buyer, basketToken));
         return begun.over() != null ? begun.over() : pay(key, Objects.requireNonNull(begun.payment()), buyer);
     }
@@ -107,6 +114,7 @@ class PlaceOrder {
         if (checkout.state() == State.PAYING) {
             return new Begun(new Outcome.Unanswered(), null); // another press began a payment this very moment
         }
+        baskets.hold(basketToken, buyer.payment());
         BookInForce book = books.newestHeld();
         Shopper shopper = baskets.shopper(basketToken, book);
         PricedBasket priced = BasketView.price(shopper, book);
@@ -115,8 +123,11 @@ class PlaceOrder {
             return new Begun(new Outcome.NotOrderable(view.refusal()), null);
         }
         List<String> changes = seen.changesTo(Summaries.seen(view));
-        if (!changes.isEmpty() || !shopper.payment().equals(buyer.payment().label())) {
-            return new Begun(new Outcome.Changed(changes.isEmpty() ? PAYMENT_CHANGED : changes), null);
+        if (!changes.isEmpty()) {
+            return new Begun(new Outcome.Changed(changes), null);
+        }
+        if (!checkouts.payingFrom(shopper.basketId(), key).isEmpty()) {
+            return new Begun(new Outcome.NotOrderable(ELSEWHERE), null);
         }
         NewOrder order = freezing.freeze(key, buyer, shopper, priced, book);
         checkout.startPaying(

@@ -8,6 +8,8 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shown.TypedAnswers;
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import jakarta.persistence.TypedQuery;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,6 +22,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.type.TypeReference;
@@ -139,12 +142,23 @@ public class Baskets {
         }
     }
 
-    /** Says how what is in a basket is to be paid, where it is not said so already. */
-    @Transactional
-    public void pay(@Nullable String token, PaymentMethod payment) {
-        find(token)
-                .filter(basket -> !payment.label().equals(basket.payment()))
-                .ifPresent(basket -> basket.payBy(payment.label()));
+    /** The basket of a token; none where there is none. */
+    @Transactional(readOnly = true)
+    public Optional<Long> id(@Nullable String token) {
+        return find(token).map(Basket::id);
+    }
+
+    /**
+     * Says how what is in a basket is to be paid, and holds the basket until the caller's transaction ends: nobody changes
+     * or orders it meanwhile.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(@Nullable String token, PaymentMethod payment) {
+        held(token).ifPresent(basket -> {
+            if (!payment.label().equals(basket.payment())) {
+                basket.payBy(payment.label());
+            }
+        });
     }
 
     /**
@@ -190,7 +204,7 @@ public class Baskets {
     /** Empties a basket whose goods have been ordered. */
     @Transactional
     public void empty(long basketId) {
-        Basket basket = entities.find(Basket.class, basketId);
+        Basket basket = entities.find(Basket.class, basketId, LockModeType.PESSIMISTIC_WRITE);
         if (basket != null) {
             basket.ordered();
         }
@@ -199,14 +213,26 @@ public class Baskets {
     private Optional<Basket> find(@Nullable String token) {
         return token == null
                 ? Optional.empty()
-                : entities.createQuery("select b from Basket b where b.token = :token", Basket.class)
-                        .setParameter("token", token)
+                : byToken(token).getResultStream().findFirst();
+    }
+
+    /** The same for whoever changes it: the row is waited for before anything of it is read, so that nothing is stale. */
+    private Optional<Basket> held(@Nullable String token) {
+        return token == null
+                ? Optional.empty()
+                : byToken(token)
+                        .setLockMode(LockModeType.PESSIMISTIC_WRITE)
                         .getResultStream()
                         .findFirst();
     }
 
+    private TypedQuery<Basket> byToken(String token) {
+        return entities.createQuery("select b from Basket b where b.token = :token", Basket.class)
+                .setParameter("token", token);
+    }
+
     private Basket findOrMake(String token) {
-        Basket basket = find(token).orElseGet(() -> {
+        Basket basket = held(token).orElseGet(() -> {
             Basket made = new Basket(token);
             entities.persist(made);
             return made;

@@ -8,11 +8,16 @@ import dev.steelyard.web.testing.WithApp;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(WithApp.class)
@@ -37,6 +42,90 @@ class TrialsTest {
             }
         }
         assertThat(orders).isEqualTo(104);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"baskets.json, 24", "tax.json, 7"})
+    void theWorkedBasketsHold(String file, int count, Http developer) throws IOException {
+        List<Boolean> asExpected = new ArrayList<>();
+        for (JsonNode document : ok(developer, example(file))) {
+            document.get("baskets")
+                    .forEach(basket -> asExpected.add(basket.get("asExpected").booleanValue()));
+        }
+        assertThat(asExpected).hasSize(count).containsOnly(true);
+    }
+
+    @Test
+    void aBasketIsAnsweredWithEachDealUsedOrNotAndItsTax(Http developer) {
+        JsonNode basket = ok(
+                        developer,
+                        """
+                        {"products": [{"sku": "BRU-1", "shelfPrice": "15.00"}],
+                         "deals": [{"name": "Three", "kind": "pieces", "covers": {"everything": true}, "value": "percent-off",
+                                    "rows": [{"from": 3, "value": "10"}]},
+                                   {"name": "Five", "kind": "pieces", "covers": {"everything": true}, "value": "percent-off",
+                                    "rows": [{"from": 5, "value": "20"}]}],
+                         "tax": {"pricesInclude": false, "rates": {"DE": {"Standard": "19"}}},
+                         "baskets": [{"country": "DE", "lines": [{"sku": "BRU-1", "quantity": 3}]}]}""")
+                .at("/baskets/0");
+        assertThat(basket.at("/lines/0/line").stringValue()).isEqualTo("45.00");
+        assertThat(basket.at("/lines/0/left").stringValue()).isEqualTo("40.50");
+        assertThat(basket.at("/used/0/detail").stringValue()).isEqualTo("3 pieces reach “from 3”: 10 % off, on 45.00");
+        assertThat(basket.at("/unused/0/why").stringValue()).isEqualTo("too-little");
+        assertThat(basket.at("/next/0/more").stringValue()).isEqualTo("2");
+        assertThat(basket.at("/tax/19").stringValue()).isEqualTo("7.70");
+        assertThat(basket.at("/toPay").stringValue()).isEqualTo("48.20");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'deals': [{'name': 'X', 'kind': 'spend', 'value': 'percent-off', 'rows': [{'from': 1, 'value': 101}]}]}"
+                        + " | /deals/0/rows/0/value | more than 100 % cannot be taken off",
+                "{'deals': [{'name': 'X', 'kind': 'pieces', 'value': 'amount-off', 'rows': [{'from': 1, 'value': 1}]}]}"
+                        + " | /deals/0/value | pieces and varieties take a percentage",
+                "{'deals': [{'name': 'X', 'kind': 'pieces', 'value': 'percent-off', 'rows': [{'from': 1.5, 'value': 1}]}]}"
+                        + " | /deals/0/rows/0/from | 1.5 is not a whole number",
+                "{'deals': [{'name': 'X', 'kind': 'pieces', 'value': 'percent-off', 'rows': []}]}"
+                        + " | /deals/0/rows | a deal has at least one threshold",
+                "{'deals': [{'name': 'X', 'kind': 'payment', 'value': 'percent-off', 'amount': 1}]}"
+                        + " | /deals/0/payment | name the payment method",
+                "{'deals': [{'name': 'X', 'kind': 'spend', 'of': 'basket', 'covers': {}, 'value': 'percent-off',"
+                        + " 'rows': [{'from': 1, 'value': 1}]}]} | /deals/0/covers | names no goods",
+                "{'deals': [{'name': 'X', 'kind': 'payment', 'payment': 'card', 'code': 'a b', 'value': 'percent-off',"
+                        + " 'amount': 1}]} | /deals/0/code | letters, digits, - and _",
+                "{'deals': [], 'baskets': [{'lines': []}]} | /baskets/0/lines | a basket has 1 to 1000 lines, not 0",
+                "{'deals': [], 'tax': {'pricesInclude': true}, 'baskets': [{'lines': [{'sku': 'A', 'quantity': 1,"
+                        + " 'total': 1}]}]} | /baskets/0/lines/0/taxClass | is missing",
+                "{'deals': [], 'baskets': [{'lines': [{'sku': 'A', 'quantity': 1, 'total': '1.001'}]}]}"
+                        + " | /baskets/0/lines/0/total | at most 2 decimals",
+                "{'deals': [], 'tax': {'pricesInclude': true, 'rates': {'DE': {'A': 101}}}} | /tax/rates/DE/A"
+                        + " | from 0 to 100 percent",
+            })
+    void whatIsWrongWithDealsIsToldWithItsPlace(String document, String place, String words, Http developer) {
+        Http.Answer answer = developer.postBody("/api/v1/trials", "application/json", document.replace((char) 39, '"'));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(Json.read(answer.body()).get("issues").valueStream()).anySatisfy(issue -> {
+            assertThat(issue.get("at").stringValue()).isEqualTo(place.strip());
+            assertThat(issue.get("message").stringValue()).contains(words.strip());
+        });
+    }
+
+    @Test
+    void aThousandLinesAreDealtWith(Http developer) {
+        String lines = IntStream.range(0, 1000)
+                .mapToObj(i -> "{\"sku\": \"S" + i + "\", \"quantity\": 1000000, \"total\": \"9.99\"}")
+                .collect(Collectors.joining(","));
+        JsonNode basket = ok(
+                        developer,
+                        "{\"deals\": [{\"name\": \"Third\", \"kind\": \"buy-and-get\", \"buy\": {\"pieces\": 2,"
+                                + " \"covers\": {\"everything\": true}}, \"get\": {\"pieces\": 1, \"covers\":"
+                                + " {\"everything\": true}, \"value\": \"free\"}}], \"baskets\": [{\"lines\": ["
+                                + lines + "]}]}")
+                .at("/baskets/0");
+        assertThat(basket.at("/before").stringValue()).isEqualTo("9990.00");
+        assertThat(basket.at("/total").stringValue()).isEqualTo("6660.00");
     }
 
     @Test
@@ -126,7 +215,11 @@ class TrialsTest {
     }
 
     private static String examples() throws IOException {
-        try (InputStream in = TrialsTest.class.getResourceAsStream("/examples/lines.json")) {
+        return example("lines.json");
+    }
+
+    private static String example(String file) throws IOException {
+        try (InputStream in = TrialsTest.class.getResourceAsStream("/examples/" + file)) {
             return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
         }
     }

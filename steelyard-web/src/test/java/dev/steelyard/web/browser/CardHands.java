@@ -34,7 +34,7 @@ final class CardHands {
     }
 
     Locator field(String place) {
-        return page.locator("#card [name=\"" + place + "\"]:not([type=hidden])");
+        return page.locator(".editor [name=\"" + place + "\"]:not([type=hidden])");
     }
 
     /** Types into a field and leaves it. */

@@ -65,6 +65,6 @@ final class Shopping {
         page.fill("#card", "5000 1111 2222 3331");
         page.getByText("Order and pay").click();
         assertThat(page.locator("h1")).hasText("Thank you, Ada Quill");
-        assertThat(page.locator("tfoot .big-figure")).hasText(total);
+        assertThat(page.locator(".totals .sum .big-figure")).hasText(total);
     }
 }
