@@ -11,6 +11,7 @@ import java.util.List;
  * @param alone whether it stands alone
  * @param wrong how many things keep it from being read
  * @param warnings what warns
+ * @param changed “3 November 2026, 09:12 by Maren”
  * @param planned “version 3 begins on 1 March 2027”; empty for nothing
  */
 public record DealLine(
@@ -23,4 +24,11 @@ public record DealLine(
         Standings.View standing,
         int wrong,
         List<String> warnings,
-        String planned) {}
+        String planned,
+        String changed) {
+
+    /** Whether nothing of it was ever live or planned. */
+    public boolean isNew() {
+        return standing.state().equals("draft");
+    }
+}

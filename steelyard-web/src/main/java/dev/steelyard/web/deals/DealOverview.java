@@ -69,7 +69,8 @@ public class DealOverview {
                 standings.of(standing, draft.id(), draft.number()),
                 reading.issues().size(),
                 warnings,
-                standing.coming().isEmpty() ? "" : planned(standing.coming().get(0), subject));
+                standing.coming().isEmpty() ? "" : planned(standing.coming().get(0), subject),
+                Show.moment(draft.changedAt(), subject.shop().zone()) + " by " + draft.changedBy());
     }
 
     private static String planned(Release next, Subject subject) {

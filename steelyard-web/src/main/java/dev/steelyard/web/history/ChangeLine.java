@@ -32,7 +32,7 @@ public record ChangeLine(
 
     public static ChangeLine of(Entry entry, ZoneId zone) {
         Change change = entry.change();
-        boolean card = change.subject() == Subject.CARD;
+        boolean card = change.subject() == Subject.CARD || change.subject() == Subject.DEAL;
         boolean cardThere = change.id() != 0 && change.subject() != Subject.PRICES;
         return new ChangeLine(
                 entry.id(),
@@ -43,7 +43,7 @@ public record ChangeLine(
                 detail(entry),
                 change.why(),
                 cardThere
-                        ? "/cards/" + change.id()
+                        ? change.subject().path() + change.id()
                         : change.subject() == Subject.PRICES ? "/goods/" + change.id() : null,
                 card ? versions(change) : change.subject() == Subject.PRICES ? prices(entry) : null,
                 card ? List.of() : words(change));
@@ -64,7 +64,7 @@ public record ChangeLine(
         String after = change.after().get(Change.VERSION);
         return before == null || after == null || before.equals(after)
                 ? null
-                : "/cards/" + change.id() + "/live?a=" + before + "&b=" + after;
+                : change.subject().path() + change.id() + "/live?a=" + before + "&b=" + after;
     }
 
     private static String prices(Entry entry) {

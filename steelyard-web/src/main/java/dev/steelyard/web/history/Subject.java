@@ -28,6 +28,15 @@ public enum Subject {
         return words;
     }
 
+    /** Where one of them is, but for its number. */
+    String path() {
+        return switch (this) {
+            case CARD, ORDER -> "/cards/";
+            case DEAL, DEAL_ORDER -> "/deals/";
+            case PRICES -> "/goods/";
+        };
+    }
+
     static Optional<Subject> of(String code) {
         return Arrays.stream(values())
                 .filter(subject -> subject.code.equals(code))

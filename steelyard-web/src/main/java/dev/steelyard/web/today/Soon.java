@@ -7,11 +7,13 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.page.Show;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param when “1 March 2027”
  * @param what “begins” or “ends”
- * @param name of the card or product
+ * @param name of the card, deal or product
  * @param link to it
  */
 record Soon(LocalDateTime at, String when, String what, String name, String link) {
@@ -30,23 +32,30 @@ record Soon(LocalDateTime at, String when, String what, String name, String link
     static List<Soon> of(BookInForce book, LocalDateTime now) {
         List<Soon> all = new ArrayList<>();
         for (CardInForce live : book.cards()) {
-            Times times = live.card().card().covers().times();
-            String link = "/cards/" + live.id() + "/live";
             add(
                     all,
-                    times.from(),
                     now,
-                    "version " + live.number() + " begins",
+                    live.card().card().covers().times(),
+                    live.number(),
                     live.card().card().name(),
-                    link);
-            boolean followed = book.cards().stream()
-                    .anyMatch(other -> other.id() == live.id()
-                            && times.until() != null
-                            && times.until()
-                                    .equals(other.card().card().covers().times().from()));
-            if (!followed) {
-                add(all, times.until(), now, "ends", live.card().card().name(), link);
-            }
+                    "/cards/" + live.id() + "/live",
+                    until -> book.cards().stream()
+                            .anyMatch(other -> other.id() == live.id()
+                                    && until.equals(
+                                            other.card().card().covers().times().from())));
+        }
+        for (DealInForce live : book.deals()) {
+            add(
+                    all,
+                    now,
+                    live.deal().conditions().times(),
+                    live.number(),
+                    live.deal().name(),
+                    "/deals/" + live.id() + "/live",
+                    until -> book.deals().stream()
+                            .anyMatch(other -> other.id() == live.id()
+                                    && until.equals(
+                                            other.deal().conditions().times().from())));
         }
         for (Product product : book.goods()) {
             rows(product).stream().filter(row -> row.validity().dated()).forEach(row -> {
@@ -60,6 +69,21 @@ record Soon(LocalDateTime at, String when, String what, String name, String link
             });
         }
         return all.stream().sorted(Comparator.comparing(Soon::at)).limit(MOST).toList();
+    }
+
+    /** @param followed whether another version of the same takes its place at a moment */
+    private static void add(
+            List<Soon> to,
+            LocalDateTime now,
+            Times times,
+            long version,
+            String name,
+            String link,
+            Predicate<LocalDateTime> followed) {
+        add(to, times.from(), now, "version " + version + " begins", name, link);
+        if (times.until() != null && !followed.test(times.until())) {
+            add(to, times.until(), now, "ends", name, link);
+        }
     }
 
     private static List<Break> rows(Product product) {

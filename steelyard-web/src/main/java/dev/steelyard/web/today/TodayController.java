@@ -3,6 +3,8 @@ package dev.steelyard.web.today;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.page.CardOverview;
+import dev.steelyard.web.deals.DealLine;
+import dev.steelyard.web.deals.DealOverview;
 import dev.steelyard.web.history.ChangeLine;
 import dev.steelyard.web.history.Changes;
 import dev.steelyard.web.kept.Drafts;
@@ -10,6 +12,7 @@ import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,13 +25,16 @@ class TodayController {
 
     private final Drafts cards;
     private final CardOverview overview;
+    private final DealOverview deals;
     private final Changes changes;
     private final Books books;
     private final Shops shops;
 
-    TodayController(Drafts cards, CardOverview overview, Changes changes, Books books, Shops shops) {
+    TodayController(
+            Drafts cards, CardOverview overview, DealOverview deals, Changes changes, Books books, Shops shops) {
         this.cards = cards;
         this.overview = overview;
+        this.deals = deals;
         this.changes = changes;
         this.books = books;
         this.shops = shops;
@@ -39,22 +45,18 @@ class TodayController {
         List<CardOverview.Line> lines = overview.lines(cards.inOrder(Kind.CARD));
         BookInForce book = books.inForce();
         model.addAttribute("day", Show.day(shops.today()));
-        model.addAttribute(
-                "drafts",
-                lines.stream()
-                        .filter(line -> line.standing().waits() || line.isNew())
-                        .toList());
+        List<DealLine> dealt = deals.lines();
+        List<Needed> needed = Stream.concat(
+                        lines.stream().map(Needed::of), dealt.stream().map(Needed::of))
+                .toList();
+        model.addAttribute("drafts", needed.stream().filter(Needed::isDraft).toList());
         model.addAttribute(
                 "failing",
                 lines.stream()
                         .filter(line ->
                                 !line.failing().isEmpty() || !line.failingLive().isEmpty())
                         .toList());
-        model.addAttribute(
-                "odd",
-                lines.stream()
-                        .filter(line -> line.wrong() > 0 || !line.warnings().isEmpty())
-                        .toList());
+        model.addAttribute("odd", needed.stream().filter(Needed::isOdd).toList());
         model.addAttribute("soon", Soon.of(book, shops.now()));
         model.addAttribute(
                 "live",
@@ -62,6 +64,11 @@ class TodayController {
                         .filter(line -> line.standing().state().equals("live"))
                         .count());
         model.addAttribute("cards", lines.size());
+        model.addAttribute(
+                "deals",
+                dealt.stream()
+                        .filter(deal -> deal.standing().state().equals("live"))
+                        .count());
         model.addAttribute("goods", book.goods().size());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(

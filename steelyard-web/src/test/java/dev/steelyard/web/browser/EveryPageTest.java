@@ -7,6 +7,7 @@ import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
 import java.util.ArrayList;
@@ -35,6 +36,8 @@ class EveryPageTest {
             "/goods/13",
             "/goods/2",
             "/orders",
+            "/orders?find=brush&from=x",
+            "/deals/new",
             "/today",
             "/history",
             "/cards/winner?sku=ROPE-12&group=Crew+club");
@@ -72,6 +75,8 @@ class EveryPageTest {
                                 .single());
         check(page, "/goods/9999");
         cards(page);
+        DemoDeals.putBack(app);
+        deals(page);
 
         page.navigate("/goods/1");
         page.fill("#price-0-0", "x");
@@ -80,6 +85,35 @@ class EveryPageTest {
         checkHere(page, "/goods/1 with a fault");
 
         assertThat(complaints).isEmpty();
+    }
+
+    /** Deals of each kind at each of their steps, and a basket in which some count. */
+    private void deals(Page page) {
+        check(page, "/deals");
+        String ladder = deal(page, "Rope and chain days");
+        check(page, ladder + "/live");
+        for (String step : List.of("gives", "goods", "who", "words")) {
+            check(page, ladder + "?step=" + step);
+        }
+        deal(page, "Brush with a cover");
+        checkHere(page, "a deal of two sets of goods");
+        deal(page, "Invoice fee");
+        checkHere(page, "a deal by payment");
+        Shopping.at(page, "SHK-8").quantity("5");
+        page.click("#buy");
+        page.fill("#code", "WRONG");
+        page.getByText("Take it").click();
+        page.locator("#error-code").getByText("No:").waitFor();
+        checkHere(page, "a basket with a hint and a wrong code");
+        page.selectOption("#payment", "invoice");
+        check(page, "/counter/checkout");
+    }
+
+    private static String deal(Page page, String name) {
+        page.navigate("/deals");
+        page.getByText(name).first().click();
+        page.locator("form#deal").waitFor();
+        return page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");
     }
 
     /** A card of each kind with a picture of its own, at each of its steps. */

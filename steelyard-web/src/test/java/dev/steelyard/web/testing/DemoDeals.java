@@ -11,6 +11,7 @@ public final class DemoDeals {
         app.sql()
                 .sql("update draft set removed_at = utc_timestamp() where kind = 'DEAL'")
                 .update();
+        app.sql().sql("delete from change_entry where subject = 'DEAL'").update();
     }
 
     /** Puts all of them back. */

@@ -20,7 +20,7 @@ class TodayTest {
                 .contains("Check weights that differ 1 Boat covers by area “A dinghy” was 206.20, is 210.20")
                 .contains("1 March 2027 Antifouling by hull area version 2 begins")
                 .contains("1 April 2027 Deck brush from 2 begins", "1 May 2027 Deck brush from 2 ends")
-                .contains("14 of 14 cards live, 13 products sold")
+                .contains("14 of 14 cards and 0 deals live, 13 products sold")
                 .doesNotContain("Without a price");
     }
 
@@ -31,7 +31,7 @@ class TodayTest {
                 .contains("None. What you change next becomes a draft")
                 .contains("None: every trial that was kept still comes to its price.")
                 .contains("Without a price Anchor chain 8 mm, Antifouling paint, Berth cushion")
-                .contains("0 of 0 cards live");
+                .contains("0 of 0 cards and 0 deals live");
     }
 
     @Test
