@@ -21,4 +21,16 @@ class DocumentationTest {
                         Trials.mismatch(order, Trials.price(document, order, Examples.ANY_DAY)))
                 .isNull());
     }
+
+    @Test
+    void theExampleOfBasketsHolds() throws IOException {
+        String page = Files.readString(Path.of("..", "docs", "open-format.md"));
+        int start = page.lastIndexOf("```json") + "```json".length();
+        Documents.Reading reading = Documents.read(page.substring(start, page.indexOf("```", start)), Examples.EURO);
+        assertThat(reading.issues()).isEmpty();
+        BasketDocument document = reading.ofBaskets().get(0);
+        assertThat(document.baskets()).singleElement().satisfies(order -> assertThat(
+                        BasketTrials.mismatch(order, BasketTrials.price(document, order, Examples.ANY_DAY)))
+                .isNull());
+    }
 }

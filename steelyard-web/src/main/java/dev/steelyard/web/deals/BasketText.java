@@ -82,8 +82,7 @@ record BasketText(Map<String, String> fields) {
         List<Item> goods = new ArrayList<>();
         subject.goods().stream()
                 .flatMap(product -> product.items().stream())
-                .filter(item -> item.shelfPrice() != null
-                        && (first.has(item) || deal.acted().has(item)))
+                .filter(item -> first.has(item) || deal.acted().has(item))
                 .limit(2)
                 .forEach(goods::add);
         for (int i = 0; i < goods.size(); i++) {

@@ -7,7 +7,9 @@ import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.Kind;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** The deals that are live, with another one in its place among them. */
@@ -40,12 +42,12 @@ class DealOrder {
         return order;
     }
 
-    /** All that are live but one. */
+    /** All that are live but one; of one with several versions the one that counts first. */
     List<Deal> without(long id, BookInForce book) {
-        return book.deals().stream()
+        Map<Long, Deal> others = new LinkedHashMap<>();
+        book.deals().stream()
                 .filter(live -> live.id() != id)
-                .map(DealInForce::deal)
-                .distinct()
-                .toList();
+                .forEach(live -> others.putIfAbsent(live.id(), live.deal()));
+        return List.copyOf(others.values());
     }
 }

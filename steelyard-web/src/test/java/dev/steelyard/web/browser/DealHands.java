@@ -27,6 +27,11 @@ final class DealHands {
         return new DealHands(page);
     }
 
+    /** On the page of a deal that is open. */
+    static DealHands of(Page page) {
+        return new DealHands(page);
+    }
+
     DealHands type(String place, String text) {
         fields.type(place, text);
         return this;

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.WithApp;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -18,10 +20,9 @@ class ScreenshotsTest {
     private Page page;
 
     @Test
-    void draw(BrowserContext context) {
+    void draw(App app, BrowserContext context) {
+        DemoDeals.putBack(app);
         page = context.newPage();
-        page.navigate("/counter");
-        shoot("counter");
         Shopping.at(page, "COVER")
                 .type("length", "523")
                 .type("width", "211")
@@ -40,8 +41,12 @@ class ScreenshotsTest {
         page.mouse().move(0, 0);
         shoot("counter-lots");
         page.click("#buy");
-        Shopping.at(page, "SHK-8").quantity("12").costs("82.80");
+        Shopping.at(page, "SHK-8").quantity("11").costs("75.90");
         page.click("#buy");
+        page.fill("#code", "KEEL-TIDE-26");
+        page.getByText("Take it").click();
+        page.locator(".codes .counts").waitFor();
+        page.mouse().move(0, 0);
         shoot("basket");
         page.getByText("To the checkout").click();
         page.fill("#name", "Ada Quill");
@@ -61,7 +66,21 @@ class ScreenshotsTest {
         page.navigate("/goods/1");
         assertThat(page.locator("#total")).hasText("82.80");
         shoot("prices");
+        deals();
         cards();
+    }
+
+    private void deals() {
+        page.navigate("/deals");
+        shoot("deals");
+        page.getByText("Rope and chain days").first().click();
+        page.locator("form#deal").waitFor();
+        DealHands hands = DealHands.of(page);
+        hands.tries(0, "ROPE-12", "4").tries(1, "CHN-8", "1").tries(2, "BRU-1", "1");
+        page.locator(".deals-used .ours").waitFor();
+        page.mouse().move(0, 0);
+        page.evaluate("document.activeElement.blur()");
+        shoot("deal");
     }
 
     private void cards() {
@@ -96,11 +115,6 @@ class ScreenshotsTest {
                 .costs("66.50")
                 .kept();
         shoot("card-grid");
-        open("Wood screws by the tray")
-                .step("shop")
-                .pick("/shopPage/table", "cards")
-                .tick("/shopPage/saving");
-        shoot("card-shop");
         CardHands shackles = CardHands.begin(page, "SHK", "quantity");
         shackles.type("+/ladder/rows/0:Boatyard", "6.40").type("+/ladder/rows/2:Boatyard", "5.20");
         shackles.costs("84.36");

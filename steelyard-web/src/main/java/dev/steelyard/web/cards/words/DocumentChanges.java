@@ -3,8 +3,10 @@ package dev.steelyard.web.cards.words;
 import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.page.FirstLines;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
@@ -40,11 +42,36 @@ public final class DocumentChanges {
             for (int i = 0; i < before.size(); i++) {
                 compare(at + "/" + i, before.get(i), after.get(i));
             }
+        } else if (areThresholds(before) && areThresholds(after)) {
+            thresholds(at, before, after);
         } else if (before.isArray() || after.isArray()) {
             changes.add(PlaceWords.of(at) + ": " + before.size() + " → " + after.size());
         } else {
             changes.add(PlaceWords.of(at) + ": " + words(before) + " → " + words(after));
         }
+    }
+
+    /** Whether a list is of rows that each begin somewhere, without groups or dates. */
+    private static boolean areThresholds(JsonNode list) {
+        return list.isArray()
+                && list.valueStream().allMatch(row -> row.has("from") && row.has("value") && row.size() == 2);
+    }
+
+    private void thresholds(String at, JsonNode before, JsonNode after) {
+        Map<String, String> was = new LinkedHashMap<>();
+        before.forEach(
+                row -> was.put(row.path("from").asString(), row.path("value").asString()));
+        for (JsonNode row : after) {
+            String from = row.path("from").asString();
+            String value = row.path("value").asString();
+            String old = was.remove(from);
+            if (!value.equals(old)) {
+                changes.add(
+                        PlaceWords.of(at) + " from " + from + ": " + (old == null ? "added at " : old + " → ") + value);
+            }
+        }
+        was.forEach(
+                (from, value) -> changes.add(PlaceWords.of(at) + " from " + from + ": taken off (was " + value + ")"));
     }
 
     private static String words(JsonNode value) {

@@ -30,7 +30,15 @@ public final class PlaceWords {
             Map.entry("shownWhen", "shown when"),
             Map.entry("shopPage", "shop page"),
             Map.entry("packs", "packs"),
-            Map.entry("unitPriceDecimals", "unit price decimals"));
+            Map.entry("unitPriceDecimals", "unit price decimals"),
+            Map.entry("atMost", "at most"),
+            Map.entry("firstOrder", "first order"),
+            Map.entry("signedIn", "signed in"),
+            Map.entry("notGroups", "groups left out"),
+            Map.entry("contains", "must contain"),
+            Map.entry("combine", "with other deals"),
+            Map.entry("buy", "bought"),
+            Map.entry("get", "given"));
 
     private PlaceWords() {}
 
