@@ -33,15 +33,15 @@ class ScreenshotsTest {
         page.mouse().move(0, 0);
         shoot("counter-product");
         phone("counter-product-phone");
-        page.click("#buy");
         Shopping.at(page, "FLAGS-C");
         page.locator("#lots label").nth(1).click();
         assertThat(page.locator("#total")).hasText("62.00");
         page.selectOption("[id='v.2']", "FLAGS-N");
         page.mouse().move(0, 0);
         shoot("counter-lots");
+        Shopping.at(page, "ROPE-12").type("length", "60").costs("172.00");
         page.click("#buy");
-        Shopping.at(page, "SHK-8").quantity("11").costs("75.90");
+        Shopping.at(page, "SHK-8").quantity("5").costs("37.00");
         page.click("#buy");
         page.fill("#code", "KEEL-TIDE-26");
         page.getByText("Take it").click();
