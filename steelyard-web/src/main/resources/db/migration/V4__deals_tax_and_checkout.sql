@@ -6,7 +6,7 @@ alter table draft
 alter table draft_version rename column card_id to draft_id;
 alter table draft_release rename column card_id to draft_id;
 alter table change_entry
-    modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ORDER', 'DEAL', 'DEAL_ORDER'));
+    modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ORDER', 'DEAL', 'DEAL_ORDER', 'TAX'));
 
 -- How prices stand to tax. Rates are by class and country; goods of a class without one are not sold there.
 alter table shop

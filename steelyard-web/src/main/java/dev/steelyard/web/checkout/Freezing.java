@@ -14,6 +14,7 @@ import dev.steelyard.web.counter.Shopper;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.orders.NewOrder;
 import dev.steelyard.web.page.ReckoningText;
+import dev.steelyard.web.shown.DealText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ class Freezing {
                                         rate.tax().value()))
                                 .toList(),
                 basket.dealt().used().stream().map(used -> deal(used, book)).toList(),
-                basket.dealt().unused().stream()
+                DealText.unused(basket.dealt()).stream()
                         .map(unused -> new NewOrder.UnusedDeal(unused.deal().name(), unused.detail()))
                         .toList(),
                 shopper.codes(),

@@ -99,7 +99,7 @@ record BasketTrialView(
                                     used.deal() == ours);
                         })
                         .toList(),
-                basket.dealt().unused().stream()
+                DealText.unused(basket.dealt()).stream()
                         .map(unused -> new Unused(unused.deal().name(), unused.detail(), unused.deal() == ours))
                         .toList(),
                 basket.dealt().next().stream()

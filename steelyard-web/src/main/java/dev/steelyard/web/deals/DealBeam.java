@@ -79,7 +79,6 @@ final class DealBeam {
                     reached == null
                             ? price ? rows.get(0).value().doubleValue() : 0
                             : reached.value().doubleValue(),
-                    what,
                     what + " → "
                             + (reached == null
                                     ? "nothing yet"

@@ -42,9 +42,11 @@ public record ChangeLine(
                 change.name(),
                 detail(entry),
                 change.why(),
-                cardThere
-                        ? change.subject().path() + change.id()
-                        : change.subject() == Subject.PRICES ? "/goods/" + change.id() : null,
+                change.subject() == Subject.TAX
+                        ? change.subject().path()
+                        : cardThere
+                                ? change.subject().path() + change.id()
+                                : change.subject() == Subject.PRICES ? "/goods/" + change.id() : null,
                 card ? versions(change) : change.subject() == Subject.PRICES ? prices(entry) : null,
                 card ? List.of() : words(change));
     }

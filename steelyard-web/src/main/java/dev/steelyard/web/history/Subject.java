@@ -9,7 +9,8 @@ public enum Subject {
     PRICES("prices", "Prices"),
     ORDER("order", "Order of cards"),
     DEAL("deal", "Deal"),
-    DEAL_ORDER("deal-order", "Order of deals");
+    DEAL_ORDER("deal-order", "Order of deals"),
+    TAX("tax", "Tax");
 
     private final String code;
     private final String words;
@@ -34,6 +35,7 @@ public enum Subject {
             case CARD, ORDER -> "/cards/";
             case DEAL, DEAL_ORDER -> "/deals/";
             case PRICES -> "/goods/";
+            case TAX -> "/shop";
         };
     }
 

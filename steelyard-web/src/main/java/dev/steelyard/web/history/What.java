@@ -13,7 +13,8 @@ public enum What {
     REMOVED("took away"),
     PUT_BACK("put back"),
     PRICES("changed prices of"),
-    MOVED("moved in the order");
+    MOVED("moved in the order"),
+    TAX("changed the tax of");
 
     private final String words;
 

@@ -1,5 +1,6 @@
 package dev.steelyard.web.picture;
 
+import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.picture.Beam.Hung;
 import dev.steelyard.web.picture.Beam.Level;
 import dev.steelyard.web.picture.Beam.Rider;
@@ -59,7 +60,7 @@ public final class BeamDrawing {
 
     private record Gap(double from, double until, String says) {}
 
-    private record Trial(double x, double price, String at, String says) {}
+    private record Trial(double x, double price, String says) {}
 
     public BeamDrawing stretch(Stretch stretch) {
         stretches.add(stretch);
@@ -84,8 +85,8 @@ public final class BeamDrawing {
     }
 
     /** The trial: where it is, what it costs there, and in words. */
-    public BeamDrawing trial(double x, double price, String at, String words) {
-        trial = new Trial(x, price, at, words);
+    public BeamDrawing trial(double x, double price, String words) {
+        trial = new Trial(x, price, words);
         return this;
     }
 
@@ -224,7 +225,9 @@ public final class BeamDrawing {
         }
         double x = axis.at(on.x());
         double half = on.says().length() * LETTER / 2 + AIR;
+        // without signs between thousands, as a slider’s value has to be
+        String number = Decimals.plain(BigDecimal.valueOf(on.x()), 0);
         return new Rider(
-                x, prices.at(on.price()), Math.max(half + 2, Math.min(WIDTH - half - 2, x)), on.at(), on.says());
+                x, prices.at(on.price()), Math.max(half + 2, Math.min(WIDTH - half - 2, x)), number, on.says());
     }
 }

@@ -73,7 +73,6 @@ final class PriceBeam {
             drawing.trial(
                     quantity,
                     curve.perPiece(quantity).value().doubleValue(),
-                    "" + quantity,
                     Show.whole(quantity) + " → "
                             + Show.money(curve.perPiece(quantity).value(), decimals) + " each · "
                             + Show.money(curve.total(quantity).value(), rounding.minorDigits()));

@@ -1,6 +1,9 @@
 package dev.steelyard.web.shown;
 
+import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.deal.Dealt.Unused;
 import dev.steelyard.core.deal.Dealt.Used;
+import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.deal.Gives;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.OnLadder;
@@ -10,6 +13,7 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.page.Show;
 import java.math.BigDecimal;
+import java.util.List;
 
 /** Deals in the words that shoppers and owners read. */
 public final class DealText {
@@ -37,6 +41,21 @@ public final class DealText {
                 Show.money(saved.abs(), minorDigits),
                 saved.signum() < 0,
                 used.detail());
+    }
+
+    /** Deals not used, without a later version of one that another version of is there already. */
+    public static List<Unused> unused(Dealt dealt) {
+        return dealt.unused().stream()
+                .filter(one -> one.why() != Why.NOT_YET
+                        || dealt.used().stream().noneMatch(used -> used.deal()
+                                        .name()
+                                        .equals(one.deal().name()))
+                                && dealt.unused().stream()
+                                        .noneMatch(other -> other != one
+                                                && other.deal()
+                                                        .name()
+                                                        .equals(one.deal().name())))
+                .toList();
     }
 
     /** “5 % off”, “0.40 off each”, “6.00 each”. */

@@ -38,6 +38,7 @@ class EveryPageTest {
             "/orders",
             "/orders?find=brush&from=x",
             "/deals/new",
+            "/shop",
             "/today",
             "/history",
             "/cards/winner?sku=ROPE-12&group=Crew+club");

@@ -93,7 +93,6 @@ final class AmountBeam {
         drawing.trial(
                 ordered,
                 total.value().doubleValue() / ordered,
-                Show.money(BigDecimal.valueOf(ordered), 0),
                 Show.money(unit.fromBase(one).multiply(BigDecimal.valueOf(trial.quantity())), 0) + " " + unit.symbol()
                         + " → " + LadderPlan.shown(total));
         return drawing.draw();

@@ -73,7 +73,6 @@ final class PiecesBeam {
             drawing.trial(
                     trial.quantity(),
                     (plan.lots ? total.get() : unit.get()).value().doubleValue(),
-                    "" + trial.quantity(),
                     Show.whole(trial.quantity()) + " → " + LadderPlan.shown(unit.get()) + " each · "
                             + LadderPlan.shown(total.get()));
         }

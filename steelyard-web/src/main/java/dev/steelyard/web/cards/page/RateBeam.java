@@ -89,7 +89,7 @@ final class RateBeam {
             double each = slices ? average(steps, amount) : at(steps, amount);
             String shown =
                     Show.money(BigDecimal.valueOf(Math.round(amount * 1e4)).movePointLeft(4), 0);
-            drawing.trial(amount, each, shown, shown + " " + unit);
+            drawing.trial(amount, each, shown + " " + unit);
         }
         return drawing.draw();
     }
