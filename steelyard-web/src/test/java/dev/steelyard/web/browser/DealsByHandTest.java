@@ -59,7 +59,7 @@ class DealsByHandTest {
                 .type("/rows/1/from", "100")
                 .says("Spend 40 or more on Hardware: 5 % off; from 100: 8 % off.")
                 .tries(0, "SHK-8", "6")
-                .tries(1, "", "")
+                .triesNot(1)
                 .comesTo("42.18")
                 .live();
         puts("SHK-8", "5");
@@ -107,7 +107,7 @@ class DealsByHandTest {
                 .type("#/atMost", "1")
                 .says("For every 2 bought of Bow shackle, 1 more is free, at most 1 time.")
                 .tries(0, "SHK-8", "3")
-                .tries(1, "", "")
+                .triesNot(1)
                 .comesTo("14.80")
                 .live();
         puts("SHK-8", "2");
