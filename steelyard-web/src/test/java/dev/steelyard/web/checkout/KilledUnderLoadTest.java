@@ -28,6 +28,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -91,11 +92,14 @@ class KilledUnderLoadTest {
     /** Buys again and again; where no clear answer comes, presses the same button until one does. */
     private void shop(String url) {
         while (shopping) {
-            Http shopper = new Http(url);
+            AtomicReference<Http> shopper = new AtomicReference<>();
             Answer form = insist(() -> {
-                shopper.get("/counter");
-                shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
-                Answer page = shopper.get("/counter/checkout");
+                // another one at every try: what was put in before the fall is in the basket still
+                Http fresh = new Http(url);
+                shopper.set(fresh);
+                fresh.get("/counter");
+                fresh.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
+                Answer page = fresh.get("/counter/checkout");
                 return page.status() == 200 && page.text().contains("Order and pay") ? page : null;
             });
             if (form == null) {
@@ -103,7 +107,7 @@ class KilledUnderLoadTest {
             }
             String card = CARD + LAST_DIGITS[ThreadLocalRandom.current().nextInt(LAST_DIGITS.length)];
             Answer receipt = insist(() -> {
-                Answer answer = Buying.pay(shopper, form, card);
+                Answer answer = Buying.pay(shopper.get(), form, card);
                 return answer.status() == 200 && answer.text().contains("Thank you") ? answer : null;
             });
             if (receipt != null) {
