@@ -81,7 +81,7 @@ class DealLiveController {
         }
         ReleaseResult result = releases.putLive(
                         id, new Releases.Wish(number, draft, seen, typed.starts(), why.strip()), who.name())
-                .orElseThrow(() -> DealsController.noDeal(id));
+                .orElseThrow(() -> Kind.DEAL.missing(id));
         if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
             response.setStatus(HttpStatus.CONFLICT.value());
             String said = meanwhile.by() + " was quicker: the deal is no longer as you saw it. Nothing was put live;"
@@ -92,36 +92,12 @@ class DealLiveController {
         return after(id, result, typed.starts() == null ? "live" : "planned");
     }
 
-    @PostMapping("/pause")
-    String pause(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal StaffMember who) {
-        entry(id);
-        return after(id, releases.pause(id, why, who.name()).orElseThrow(), "paused");
-    }
-
-    @PostMapping("/resume")
-    String resume(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal StaffMember who) {
-        entry(id);
-        return after(id, releases.resume(id, why, who.name()).orElseThrow(), "resumed");
-    }
-
-    @PostMapping("/withdraw")
-    String withdraw(@PathVariable long id, @RequestParam long release, @AuthenticationPrincipal StaffMember who) {
-        entry(id);
-        return after(id, releases.withdraw(id, release, who.name()).orElseThrow(), "withdrawn");
-    }
-
     private String after(long id, ReleaseResult result, String done) {
         books.refresh();
         return "redirect:/deals/" + id + "/live?done=" + (result instanceof ReleaseResult.AlreadySo ? "same" : done);
     }
 
     private Draft entry(long id) {
-        return drafts.find(Kind.DEAL, id).orElseThrow(() -> DealsController.noDeal(id));
+        return drafts.get(Kind.DEAL, id);
     }
 }

@@ -93,7 +93,7 @@ class DealPageController {
                 result = keep(id, form.basedOn(), typed, form, who);
             }
         }
-        KeepResult kept = result.orElseThrow(() -> DealsController.noDeal(id));
+        KeepResult kept = result.orElseThrow(() -> Kind.DEAL.missing(id));
         if (kept instanceof KeepResult.Kept done) {
             fill(model, done.entry(), done.entry().document(), form.withoutFields(), null);
             return DEAL;
@@ -133,7 +133,7 @@ class DealPageController {
     }
 
     private Draft entry(long id) {
-        return drafts.find(Kind.DEAL, id).orElseThrow(() -> DealsController.noDeal(id));
+        return drafts.get(Kind.DEAL, id);
     }
 
     private void fill(Model model, Draft entry, DraftDocument typed, DealForm form, @Nullable Notice notice) {

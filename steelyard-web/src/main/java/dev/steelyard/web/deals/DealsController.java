@@ -3,7 +3,6 @@ package dev.steelyard.web.deals;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.format.DealWriter;
 import dev.steelyard.format.Documents;
-import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.list.Begin;
@@ -12,7 +11,6 @@ import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.Kind;
-import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -24,7 +22,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -125,15 +122,6 @@ class DealsController {
         return "redirect:/deals/" + made.id();
     }
 
-    @PostMapping("/{id}/copy")
-    String copy(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        Draft entry = drafts.find(Kind.DEAL, id).orElseThrow(() -> noDeal(id));
-        DraftDocument copied = entry.document().copy();
-        copied.put("/name", "Copy of " + entry.name());
-        return "redirect:/deals/"
-                + drafts.create(Kind.DEAL, copied, entry.trial(), who.name()).id();
-    }
-
     /** A deal from a document in the open format, pasted or as a file. */
     @PostMapping("/read")
     String read(
@@ -147,36 +135,12 @@ class DealsController {
         Documents.DealReading reading = Documents.readDeal(text);
         if (reading.sound().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            List<String> faults =
-                    reading.issues().stream().map(DealsController::words).toList();
-            return begin(model, Begin.of(books.inForce().goods(), "").reading(text, faults));
+            return begin(model, Begin.of(books.inForce().goods(), "").reading(text, reading.issues()));
         }
         ObjectNode deal = DealWriter.write(reading.sound().get());
         deal.remove(List.of("version", "state"));
         return "redirect:/deals/"
                 + drafts.create(Kind.DEAL, DraftDocument.of(deal), NO_TRIAL, who.name())
                         .id();
-    }
-
-    private static String words(FormatIssue issue) {
-        return (issue.at().isEmpty() ? "The whole: " : issue.at() + ": ") + issue.message();
-    }
-
-    @PostMapping("/{id}/remove")
-    String remove(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        drafts.remove(Kind.DEAL, id, who.name()).orElseThrow(() -> noDeal(id));
-        books.refresh();
-        return "redirect:/deals?removed=" + id;
-    }
-
-    @PostMapping("/{id}/put-back")
-    String putBack(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        drafts.putBack(Kind.DEAL, id, who.name()).orElseThrow(() -> noDeal(id));
-        books.refresh();
-        return "redirect:/deals/" + id;
-    }
-
-    static NotThere noDeal(long id) {
-        return new NotThere("There is no deal with the number " + id + ".");
     }
 }

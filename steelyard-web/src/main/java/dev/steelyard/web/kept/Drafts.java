@@ -54,6 +54,16 @@ public class Drafts {
         return drafts.findById(id).filter(draft -> draft.kind() == kind).map(this::entry);
     }
 
+    /**
+     * The one with a number.
+     *
+     * @throws dev.steelyard.web.page.NotThere where there is none of the kind
+     */
+    @Transactional(readOnly = true)
+    public Draft get(Kind kind, long id) {
+        return find(kind, id).orElseThrow(() -> kind.missing(id));
+    }
+
     /** The document of a version; none where there is no such version. */
     @Transactional(readOnly = true)
     public Optional<DraftDocument> version(long id, long number) {

@@ -1,6 +1,8 @@
 package dev.steelyard.web.kept;
 
 import dev.steelyard.web.history.Subject;
+import dev.steelyard.web.page.NotThere;
+import java.util.Locale;
 
 /** What is kept as drafts, versions and releases. */
 public enum Kind {
@@ -18,6 +20,25 @@ public enum Kind {
     /** What a change of one is about. */
     public Subject subject() {
         return one;
+    }
+
+    /**
+     * The kind whose pages stand at a place.
+     *
+     * @param where “cards” or “deals”
+     * @throws IllegalArgumentException for any other
+     */
+    public static Kind at(String where) {
+        return switch (where) {
+            case "cards" -> CARD;
+            case "deals" -> DEAL;
+            default -> throw new IllegalArgumentException("No kind is at " + where);
+        };
+    }
+
+    /** Says that there is none with a number. */
+    public NotThere missing(long id) {
+        return new NotThere("There is no " + one.words().toLowerCase(Locale.ROOT) + " with the number " + id + ".");
     }
 
     /** What a change of their order is about. */

@@ -183,6 +183,9 @@ class DealsTest {
         assertThat(app.bean(Books.class).inForce().deals())
                 .as("the one that counts and the one that will")
                 .hasSize(2);
+        Answer asCard = owner.post("/cards/" + id + "/live/pause");
+        assertThat(asCard.status()).as("a deal is no card").isEqualTo(404);
+        assertThat(asCard.text()).contains("There is no rate card with the number " + id + ".");
         assertThat(owner.post(deal + "/live/pause").text()).contains("Paused. Shoppers do not see it.");
         assertThat(app.bean(Books.class).inForce().deals())
                 .allMatch(live -> live.deal().state() == CardState.PAUSED);

@@ -1,6 +1,7 @@
 package dev.steelyard.web.cards.list;
 
 import dev.steelyard.core.card.Product;
+import dev.steelyard.format.FormatIssue;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -45,8 +46,12 @@ public record Begin(
         return new Begin(goods, goodsPicked, typedName, words, json, faults);
     }
 
-    public Begin reading(String text, List<String> wrong) {
-        return new Begin(goods, picked, name, fault, text, wrong);
+    /** With a pasted document that cannot be taken, and what is wrong with it. */
+    public Begin reading(String text, List<FormatIssue> wrong) {
+        List<String> words = wrong.stream()
+                .map(issue -> (issue.at().isEmpty() ? "The whole: " : issue.at() + ": ") + issue.message())
+                .toList();
+        return new Begin(goods, picked, name, fault, text, words);
     }
 
     /** The ways to begin. */

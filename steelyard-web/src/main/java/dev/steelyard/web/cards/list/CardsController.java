@@ -3,7 +3,6 @@ package dev.steelyard.web.cards.list;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.format.CardWriter;
 import dev.steelyard.format.Documents;
-import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.page.CardOverview;
@@ -12,7 +11,6 @@ import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.page.Countries;
-import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
@@ -27,7 +25,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -158,15 +155,6 @@ class CardsController {
                 + (way == Start.QUANTITY || way == Start.LOTS ? "breaks" : "piece");
     }
 
-    @PostMapping("/{id}/copy")
-    String copy(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        Draft entry = cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
-        DraftDocument copied = entry.document().copy();
-        copied.put("/name", "Copy of " + entry.name());
-        return "redirect:/cards/"
-                + cards.create(Kind.CARD, copied, entry.trial(), who.name()).id();
-    }
-
     /** A card from a document in the open format, pasted or as a file. */
     @PostMapping("/read")
     String read(
@@ -180,9 +168,7 @@ class CardsController {
         Documents.CardReading reading = Documents.readCard(cardOf(text));
         if (reading.card() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            List<String> faults =
-                    reading.issues().stream().map(CardsController::words).toList();
-            model.addAttribute("begin", Begin.of(books.inForce().goods(), "").reading(text, faults));
+            model.addAttribute("begin", Begin.of(books.inForce().goods(), "").reading(text, reading.issues()));
             return "cards/new";
         }
         ObjectNode card = CardWriter.write(reading.card());
@@ -201,10 +187,6 @@ class CardsController {
                 : text;
     }
 
-    private static String words(FormatIssue issue) {
-        return (issue.at().isEmpty() ? "The whole: " : issue.at() + ": ") + issue.message();
-    }
-
     /** UCUM codes stand beside units in what is written; while a unit can still be changed they would be in the way. */
     private static void withoutCodes(ObjectNode node) {
         node.remove(node.propertyNames().stream()
@@ -221,23 +203,5 @@ class CardsController {
                 });
             }
         });
-    }
-
-    @PostMapping("/{id}/remove")
-    String remove(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        cards.remove(Kind.CARD, id, who.name()).orElseThrow(() -> noCard(id));
-        books.refresh();
-        return "redirect:/cards?removed=" + id;
-    }
-
-    @PostMapping("/{id}/put-back")
-    String putBack(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        cards.putBack(Kind.CARD, id, who.name()).orElseThrow(() -> noCard(id));
-        books.refresh();
-        return "redirect:/cards/" + id;
-    }
-
-    private static NotThere noCard(long id) {
-        return new NotThere("There is no rate card with the number " + id + ".");
     }
 }

@@ -6,7 +6,6 @@ import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.kept.ReleaseResult;
 import dev.steelyard.web.kept.Releases;
-import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
@@ -81,7 +80,7 @@ class LiveController {
         }
         ReleaseResult result = releases.putLive(
                         id, new Releases.Wish(number, draft, seen, typed.starts(), why.strip()), who.name())
-                .orElseThrow(() -> noCard(id));
+                .orElseThrow(() -> Kind.CARD.missing(id));
         if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
             response.setStatus(HttpStatus.CONFLICT.value());
             String said = meanwhile.by() + " was quicker: the card is no longer as you saw it. Nothing was put live;"
@@ -104,37 +103,12 @@ class LiveController {
         return "cards/live";
     }
 
-    @PostMapping("/pause")
-    String pause(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal StaffMember who) {
-        return after(id, releases.pause(id, why, who.name()).orElseThrow(() -> noCard(id)), "paused");
-    }
-
-    @PostMapping("/resume")
-    String resume(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal StaffMember who) {
-        return after(id, releases.resume(id, why, who.name()).orElseThrow(() -> noCard(id)), "resumed");
-    }
-
-    @PostMapping("/withdraw")
-    String withdraw(@PathVariable long id, @RequestParam long release, @AuthenticationPrincipal StaffMember who) {
-        return after(id, releases.withdraw(id, release, who.name()).orElseThrow(() -> noCard(id)), "withdrawn");
-    }
-
     private String after(long id, ReleaseResult result, String done) {
         books.refresh();
         return "redirect:/cards/" + id + "/live?done=" + (result instanceof ReleaseResult.AlreadySo ? "same" : done);
     }
 
     private Draft entry(long id) {
-        return cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
-    }
-
-    private static NotThere noCard(long id) {
-        return new NotThere("There is no rate card with the number " + id + ".");
+        return cards.get(Kind.CARD, id);
     }
 }

@@ -17,7 +17,6 @@ import dev.steelyard.web.kept.KeepResult;
 import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.kept.Notice;
 import dev.steelyard.web.page.FileNames;
-import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
@@ -110,7 +109,7 @@ class CardPageController {
                 result = keep(id, form.basedOn(), CardForm.tidied(typed), form, who);
             }
         }
-        KeepResult kept = result.orElseThrow(() -> noCard(id));
+        KeepResult kept = result.orElseThrow(() -> Kind.CARD.missing(id));
         if (kept instanceof KeepResult.Kept done) {
             DraftDocument now = done.entry().document();
             boolean fresh = !wish.equals("keep");
@@ -164,11 +163,7 @@ class CardPageController {
     }
 
     private Draft entry(long id) {
-        return cards.find(Kind.CARD, id).orElseThrow(() -> noCard(id));
-    }
-
-    private static NotThere noCard(long id) {
-        return new NotThere("There is no rate card with the number " + id + ".");
+        return cards.get(Kind.CARD, id);
     }
 
     private void fill(
