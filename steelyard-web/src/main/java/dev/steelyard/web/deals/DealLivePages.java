@@ -13,6 +13,7 @@ import dev.steelyard.web.cards.live.CardStates;
 import dev.steelyard.web.cards.live.Comparison;
 import dev.steelyard.web.cards.live.Gate;
 import dev.steelyard.web.cards.live.LivePage;
+import dev.steelyard.web.cards.live.LiveShown;
 import dev.steelyard.web.cards.live.LiveWords;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.words.DocumentChanges;
@@ -20,6 +21,7 @@ import dev.steelyard.web.cards.words.PlaceWords;
 import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.page.FirstLines;
@@ -35,7 +37,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes the page on which a deal's draft becomes what shoppers see. */
 @Component
-class DealLivePages {
+class DealLivePages implements LiveShown {
 
     private static final int MOST_SAID = 8;
 
@@ -72,13 +74,13 @@ class DealLivePages {
         }
     }
 
-    /**
-     * The page.
-     *
-     * @param a the version on the left; 0 for what is live
-     * @param b the version on the right; 0 for the draft
-     */
-    LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+    @Override
+    public Kind kind() {
+        return Kind.DEAL;
+    }
+
+    @Override
+    public LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
         Subject subject = Subject.of(shops, books);
         Standing standing = releases.of(entry.id());
         long left = a == 0 ? standing.liveNumber() : a;
@@ -120,8 +122,8 @@ class DealLivePages {
                 Documents.readDeal(document.root()));
     }
 
-    /** What stands between a version and the shoppers. */
-    Gate gate(Draft entry, long number) {
+    @Override
+    public Gate gate(Draft entry, long number) {
         return gate(entry, side(entry, number, releases.of(entry.id())), Subject.of(shops, books));
     }
 

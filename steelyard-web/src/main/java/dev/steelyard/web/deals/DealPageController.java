@@ -77,7 +77,9 @@ class DealPageController {
         Optional<KeepResult> result;
         switch (wish) {
             case "look" -> {
-                Notice notice = form.basedOn() == entry.number() ? null : changed(entry, base, typed);
+                Notice notice = form.basedOn() == entry.number()
+                        ? null
+                        : DocumentChanges.meanwhile(Kind.DEAL, entry, base, typed);
                 fill(model, entry.withNumber(form.basedOn()), typed, form, notice);
                 return DEAL;
             }
@@ -100,22 +102,17 @@ class DealPageController {
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         Draft theirs = ((KeepResult.ChangedMeanwhile) kept).entry();
-        fill(model, theirs.withNumber(form.basedOn()), typed, form, changed(theirs, base, typed));
+        fill(
+                model,
+                theirs.withNumber(form.basedOn()),
+                typed,
+                form,
+                DocumentChanges.meanwhile(Kind.DEAL, theirs, base, typed));
         return DEAL;
     }
 
     private Optional<KeepResult> keep(long id, long basedOn, DraftDocument typed, DealForm form, StaffMember who) {
         return drafts.keep(id, basedOn, typed, new BasketText(form.trial()).write(), who.name());
-    }
-
-    private static Notice changed(Draft theirs, DraftDocument base, DraftDocument typed) {
-        return new Notice(
-                theirs.changedBy()
-                        + " has changed this deal meanwhile. Nothing of yours is lost, and nothing is kept yet.",
-                true,
-                true,
-                DocumentChanges.between(base, theirs.document()),
-                DocumentChanges.between(base, typed));
     }
 
     /** The deal in the open format. One that cannot be read whole is written as it was typed. */

@@ -6,15 +6,22 @@ import java.util.Locale;
 
 /** What is kept as drafts, versions and releases. */
 public enum Kind {
-    CARD(Subject.CARD, Subject.ORDER),
-    DEAL(Subject.DEAL, Subject.DEAL_ORDER);
+    CARD("card", Subject.CARD, Subject.ORDER),
+    DEAL("deal", Subject.DEAL, Subject.DEAL_ORDER);
 
+    private final String word;
     private final Subject one;
     private final Subject order;
 
-    Kind(Subject one, Subject order) {
+    Kind(String word, Subject one, Subject order) {
+        this.word = word;
         this.one = one;
         this.order = order;
+    }
+
+    /** The word for one, in sentences; with an s, in addresses. */
+    public String word() {
+        return word;
     }
 
     /** What a change of one is about. */

@@ -7,6 +7,7 @@ import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.Drafts;
+import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.page.NotThere;
@@ -16,7 +17,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes the page on which a draft becomes what shoppers see. */
 @Component
-class LivePages {
+class LivePages implements LiveShown {
 
     private final Drafts cards;
     private final Releases releases;
@@ -32,13 +33,13 @@ class LivePages {
         this.books = books;
     }
 
-    /**
-     * The page.
-     *
-     * @param a the version on the left; 0 for what is live
-     * @param b the version on the right; 0 for the draft
-     */
-    LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+    @Override
+    public Kind kind() {
+        return Kind.CARD;
+    }
+
+    @Override
+    public LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
         Subject subject = Subject.of(shops, books);
         Standing standing = releases.of(entry.id());
         long left = a == 0 ? standing.liveNumber() : a;
@@ -96,8 +97,8 @@ class LivePages {
         return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
     }
 
-    /** What stands between a version and the shoppers. */
-    Gate gate(Draft entry, long number) {
+    @Override
+    public Gate gate(Draft entry, long number) {
         Subject subject = Subject.of(shops, books);
         return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);
     }

@@ -93,7 +93,9 @@ class CardPageController {
         Optional<KeepResult> result;
         switch (wish) {
             case "look" -> {
-                Notice notice = form.basedOn() == entry.number() ? null : changed(entry, base, typed);
+                Notice notice = form.basedOn() == entry.number()
+                        ? null
+                        : DocumentChanges.meanwhile(Kind.CARD, entry, base, typed);
                 fill(model, entry.withNumber(form.basedOn()), base, typed, form, notice);
                 return CARD;
             }
@@ -118,7 +120,13 @@ class CardPageController {
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         Draft theirs = ((KeepResult.ChangedMeanwhile) kept).entry();
-        fill(model, theirs.withNumber(form.basedOn()), base, typed, form, changed(theirs, base, typed));
+        fill(
+                model,
+                theirs.withNumber(form.basedOn()),
+                base,
+                typed,
+                form,
+                DocumentChanges.meanwhile(Kind.CARD, theirs, base, typed));
         return CARD;
     }
 
@@ -132,16 +140,6 @@ class CardPageController {
 
     private Optional<KeepResult> keep(long id, long basedOn, DraftDocument typed, CardForm form, StaffMember who) {
         return cards.keep(id, basedOn, typed, new TrialText(form.trial()).write(), who.name());
-    }
-
-    private static Notice changed(Draft theirs, DraftDocument base, DraftDocument typed) {
-        return new Notice(
-                theirs.changedBy()
-                        + " has changed this card meanwhile. Nothing of yours is lost, and nothing is kept yet.",
-                true,
-                true,
-                DocumentChanges.between(base, theirs.document()),
-                DocumentChanges.between(base, typed));
     }
 
     /** The card in the open format. One that cannot be read whole is written as it was typed. */

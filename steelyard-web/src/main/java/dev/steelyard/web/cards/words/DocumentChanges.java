@@ -1,6 +1,9 @@
 package dev.steelyard.web.cards.words;
 
+import dev.steelyard.web.kept.Draft;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.kept.Notice;
 import dev.steelyard.web.page.FirstLines;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +31,23 @@ public final class DocumentChanges {
                     + after.weights().size() + " kept");
         }
         return FirstLines.of(found.changes, MOST);
+    }
+
+    /**
+     * Says that somebody else was quicker.
+     *
+     * @param theirs as it is kept now
+     * @param base what both began from
+     * @param typed what is not kept yet
+     */
+    public static Notice meanwhile(Kind kind, Draft theirs, DraftDocument base, DraftDocument typed) {
+        return new Notice(
+                theirs.changedBy() + " has changed this " + kind.word()
+                        + " meanwhile. Nothing of yours is lost, and nothing is kept yet.",
+                true,
+                true,
+                between(base, theirs.document()),
+                between(base, typed));
     }
 
     private void compare(String at, JsonNode before, JsonNode after) {
