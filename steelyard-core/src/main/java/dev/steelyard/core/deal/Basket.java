@@ -49,10 +49,14 @@ final class Basket {
 
     /** The lines of some goods, by their places. */
     int[] linesOf(GoodsSet goods) {
-        int[] found = new int[totals.length];
+        return linesOf(goods, lines);
+    }
+
+    static int[] linesOf(GoodsSet goods, List<SoldLine> lines) {
+        int[] found = new int[lines.size()];
         int count = 0;
         boolean all = goods.isEverything();
-        for (int i = 0; i < totals.length; i++) {
+        for (int i = 0; i < found.length; i++) {
             if (all || goods.has(lines.get(i).item())) {
                 found[count++] = i;
             }
@@ -61,6 +65,10 @@ final class Basket {
     }
 
     long pieces(int[] of) {
+        return pieces(lines, of);
+    }
+
+    private static long pieces(List<SoldLine> lines, int[] of) {
         long pieces = 0;
         for (int i : of) {
             pieces += lines.get(i).quantity();
@@ -70,6 +78,10 @@ final class Basket {
 
     /** What a ladder counts over some lines. */
     BigDecimal counted(Gives.Counts counts, int[] of) {
+        return counted(counts, lines, of);
+    }
+
+    static BigDecimal counted(Gives.Counts counts, List<SoldLine> lines, int[] of) {
         return switch (counts) {
             case SPEND -> {
                 BigDecimal sum = BigDecimal.ZERO;
@@ -78,7 +90,7 @@ final class Basket {
                 }
                 yield sum;
             }
-            case PIECES -> BigDecimal.valueOf(pieces(of));
+            case PIECES -> BigDecimal.valueOf(pieces(lines, of));
             case PRODUCTS, SKUS -> {
                 Set<Object> different = new HashSet<>();
                 for (int i : of) {

@@ -23,6 +23,22 @@ public sealed interface Gives {
         public GoodsSet goods() {
             return covered == null ? GoodsSet.EVERYTHING : covered;
         }
+
+        /** What it counts over those of some lines that it is about; 0 where none is. */
+        public BigDecimal counted(List<SoldLine> lines) {
+            return Basket.counted(counts, lines, Basket.linesOf(goods(), lines));
+        }
+
+        /** The last row whose threshold is reached; none before the first. */
+        public @Nullable Row reached(BigDecimal counted) {
+            Row reached = null;
+            for (Row row : rows) {
+                if (row.from().compareTo(counted) <= 0) {
+                    reached = row;
+                }
+            }
+            return reached;
+        }
     }
 
     /**

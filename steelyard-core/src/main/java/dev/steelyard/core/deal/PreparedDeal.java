@@ -11,7 +11,6 @@ import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.tax.TaxRules;
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -100,7 +99,7 @@ final class PreparedDeal {
     private Checked gives(Basket basket, Occasion occasion, int[] lines) {
         if (deal.gives() instanceof OnLadder ladder) {
             BigDecimal counted = basket.counted(ladder.counts(), lines);
-            Row row = reached(ladder.rows(), counted);
+            Row row = ladder.reached(counted);
             if (row == null) {
                 return new Not(Why.TOO_LITTLE, tooLittle(ladder, counted, basket));
             }
@@ -115,16 +114,6 @@ final class PreparedDeal {
                 deal,
                 lines,
                 new PaymentReduction((ByPayment) deal.gives(), Objects.requireNonNull(occasion.payment()), terms));
-    }
-
-    static @Nullable Row reached(List<Row> rows, BigDecimal counted) {
-        Row reached = null;
-        for (Row row : rows) {
-            if (row.from().compareTo(counted) <= 0) {
-                reached = row;
-            }
-        }
-        return reached;
     }
 
     private static String tooLittle(OnLadder ladder, BigDecimal counted, Basket basket) {

@@ -3,6 +3,7 @@ package dev.steelyard.web.counter;
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Next;
 import dev.steelyard.core.deal.Next.Need;
@@ -18,6 +19,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -40,6 +42,8 @@ final class Unlocks {
     private final Shopper shopper;
     private final PricedBasket now;
     private final BookInForce book;
+    // the same goods stand behind several hints
+    private final Map<Sku, Optional<BigDecimal>> prices = new HashMap<>();
 
     private Unlocks(Shopper shopper, PricedBasket now, BookInForce book) {
         this.shopper = shopper;
@@ -182,6 +186,12 @@ final class Unlocks {
     }
 
     private @Nullable BigDecimal priceOfOne(Item item) {
+        return prices.computeIfAbsent(item.sku(), any -> Optional.ofNullable(reckonOne(item)))
+                .orElse(null);
+    }
+
+    /** None for goods about which something is asked, and where they have no price. */
+    private @Nullable BigDecimal reckonOne(Item item) {
         Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
         boolean plain = offer != null && offer.card().card().asks().isEmpty() && !offer.variantForEachPiece();
         return plain

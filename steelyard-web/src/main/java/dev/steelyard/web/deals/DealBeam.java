@@ -69,10 +69,7 @@ final class DealBeam {
                     at + "/value"));
         }
         if (counted != null && counted.doubleValue() >= axis.start() && counted.doubleValue() <= axis.end()) {
-            Row reached = null;
-            for (Row row : rows) {
-                reached = row.from().compareTo(counted) <= 0 ? row : reached;
-            }
+            Row reached = ladder.reached(counted);
             String what = ladder.counts() == Counts.SPEND ? Show.money(counted, minorDigits) : Show.money(counted, 0);
             drawing.trial(
                     counted.doubleValue(),

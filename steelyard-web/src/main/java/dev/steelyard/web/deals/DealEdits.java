@@ -1,12 +1,9 @@
 package dev.steelyard.web.deals;
 
 import dev.steelyard.core.deal.Gives.Row;
-import dev.steelyard.format.Json;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Thresholds;
 import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -36,7 +33,7 @@ final class DealEdits {
             case "kind" -> DealStarts.change(document, to);
             case "of" -> of(document, to);
             case "hang" -> hang(document, form.value("from"));
-            case "sort" -> sort(document);
+            case "sort" -> Thresholds.sort(document, ROWS);
             case "mend" -> {
                 if (to.equals("remove")) {
                     document.remove(at);
@@ -96,8 +93,8 @@ final class DealEdits {
         ArrayNode rows = document.list(ROWS);
         Row last = null;
         for (JsonNode row : rows) {
-            BigDecimal threshold = number(row.path("from"));
-            BigDecimal value = number(row.path("value"));
+            BigDecimal threshold = Thresholds.number(row.path("from"));
+            BigDecimal value = Thresholds.number(row.path("value"));
             if (threshold != null && value != null && (last == null || threshold.compareTo(last.from()) > 0)) {
                 last = new Row(threshold, value);
             }
@@ -114,20 +111,6 @@ final class DealEdits {
         String value = last == null ? "5" : last.value().toPlainString();
         ObjectNode row = rows.addObject();
         row.put("from", at).put("value", value);
-        sort(document);
-    }
-
-    private static void sort(DraftDocument document) {
-        List<JsonNode> rows = new ArrayList<>();
-        document.at(ROWS).forEach(rows::add);
-        rows.sort(
-                Comparator.comparing(row -> number(row.path("from")), Comparator.nullsLast(Comparator.naturalOrder())));
-        ArrayNode sorted = Json.array();
-        rows.forEach(sorted::add);
-        document.put(ROWS, sorted);
-    }
-
-    private static @org.jspecify.annotations.Nullable BigDecimal number(JsonNode node) {
-        return dev.steelyard.core.number.DecimalText.read(node.asString("")).value();
+        Thresholds.sort(document, ROWS);
     }
 }

@@ -133,23 +133,8 @@ class DealPages {
         List<SoldLine> lines = new ArrayList<>();
         for (int place : basket.places()) {
             PricedLine line = (PricedLine) basket.lines().get(place);
-            if (ladder.goods().has(line.item())) {
-                lines.add(new SoldLine(line.item(), line.quantity(), line.total(), null));
-            }
+            lines.add(new SoldLine(line.item(), line.quantity(), line.total(), null));
         }
-        if (lines.isEmpty()) {
-            return null;
-        }
-        return switch (ladder.counts()) {
-            case SPEND -> lines.stream().map(line -> line.total().value()).reduce(BigDecimal.ZERO, BigDecimal::add);
-            case PIECES -> BigDecimal.valueOf(
-                    lines.stream().mapToLong(SoldLine::quantity).sum());
-            case PRODUCTS -> BigDecimal.valueOf(lines.stream()
-                    .map(line -> line.item().product().sku())
-                    .distinct()
-                    .count());
-            case SKUS -> BigDecimal.valueOf(
-                    lines.stream().map(line -> line.item().sku()).distinct().count());
-        };
+        return lines.stream().anyMatch(line -> ladder.goods().has(line.item())) ? ladder.counted(lines) : null;
     }
 }

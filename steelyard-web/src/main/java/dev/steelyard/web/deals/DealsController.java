@@ -33,7 +33,6 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/deals")
 class DealsController {
 
-    private static final String NO_TRIAL = "{}";
     private static final String NEW = "deals/new";
 
     private final Drafts drafts;
@@ -117,8 +116,7 @@ class DealsController {
                 : Json.object().put("everything", true);
         String called =
                 name.isBlank() ? way.title() + (picked.name().isBlank() ? "" : ": " + picked.name()) : name.strip();
-        Draft made =
-                drafts.create(Kind.DEAL, DraftDocument.of(DealStarts.deal(way, called, covers)), NO_TRIAL, who.name());
+        Draft made = drafts.create(Kind.DEAL, DraftDocument.of(DealStarts.deal(way, called, covers)), who.name());
         return "redirect:/deals/" + made.id();
     }
 
@@ -140,7 +138,6 @@ class DealsController {
         ObjectNode deal = DealWriter.write(reading.sound().get());
         deal.remove(List.of("version", "state"));
         return "redirect:/deals/"
-                + drafts.create(Kind.DEAL, DraftDocument.of(deal), NO_TRIAL, who.name())
-                        .id();
+                + drafts.create(Kind.DEAL, DraftDocument.of(deal), who.name()).id();
     }
 }

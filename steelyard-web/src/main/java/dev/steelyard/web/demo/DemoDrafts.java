@@ -45,7 +45,7 @@ class DemoDrafts {
 
     private void make(Kind kind, String resource) {
         for (JsonNode one : Json.read(text(resource))) {
-            Draft made = drafts.create(kind, DraftDocument.read(Json.write(one)), "{}", OWNER);
+            Draft made = drafts.create(kind, DraftDocument.read(Json.write(one)), OWNER);
             release(made, null, "", OWNER);
             if (one.has("later")) {
                 LocalDateTime from = LocalDateTime.parse(one.at("/later/from").asString());

@@ -23,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class Drafts {
 
+    private static final String NO_TRIAL = "{}";
+
     private static final int LONGEST_NAME = 200;
 
     private final DraftRepository drafts;
@@ -68,6 +70,12 @@ public class Drafts {
     @Transactional(readOnly = true)
     public Optional<DraftDocument> version(long id, long number) {
         return versions.findByDraftIdAndNumber(id, number).map(version -> DraftDocument.read(version.document()));
+    }
+
+    /** A new one, last in the order, with nothing tried yet. */
+    @Transactional
+    public Draft create(Kind kind, DraftDocument document, String by) {
+        return create(kind, document, NO_TRIAL, by);
     }
 
     /** A new one, last in the order. */

@@ -38,8 +38,6 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/cards")
 class CardsController {
 
-    private static final String NO_TRIAL = "{}";
-
     private final Drafts cards;
     private final CardOverview overview;
     private final Shops shops;
@@ -150,7 +148,7 @@ class CardsController {
         ObjectNode card =
                 Starts.card(way, called, shops.current().currency(), first == null ? null : first.shelfPrice());
         picked.covers(card);
-        Draft made = cards.create(Kind.CARD, DraftDocument.of(card), NO_TRIAL, who.name());
+        Draft made = cards.create(Kind.CARD, DraftDocument.of(card), who.name());
         return "redirect:/cards/" + made.id() + "?step="
                 + (way == Start.QUANTITY || way == Start.LOTS ? "breaks" : "piece");
     }
@@ -175,8 +173,7 @@ class CardsController {
         card.remove(List.of("version", "state"));
         withoutCodes(card);
         return "redirect:/cards/"
-                + cards.create(Kind.CARD, DraftDocument.of(card), NO_TRIAL, who.name())
-                        .id();
+                + cards.create(Kind.CARD, DraftDocument.of(card), who.name()).id();
     }
 
     /** The card of a whole document, or the text as it is. */

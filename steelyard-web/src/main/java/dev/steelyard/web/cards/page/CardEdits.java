@@ -9,6 +9,7 @@ import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Thresholds;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +46,7 @@ final class CardEdits {
             case "pick-remove" -> pick(document, at, number(form, "row"));
             case "ladder" -> ladder.kind(to);
             case "hang" -> ladder.hang(at, form.value("from"), form.value("value"));
-            case "sort" -> ladder.sort(at);
+            case "sort" -> Thresholds.sort(document, at);
             case "take-off" -> ladder.takeOff(at, form.value("following"));
             case "generate" -> generate(ladder, form);
             case "paste-rows" -> ladder.paste(

@@ -2,14 +2,13 @@ package dev.steelyard.web.cards.page;
 
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.LadderGenerator;
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Thresholds;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -96,7 +95,7 @@ final class LadderEdits {
         BigDecimal last = BigDecimal.ONE;
         String lastValue = "";
         for (JsonNode row : rows) {
-            BigDecimal threshold = number(row.path("from").asString(""));
+            BigDecimal threshold = Thresholds.number(row.path("from"));
             if (threshold != null && threshold.compareTo(last) >= 0 && !row.has("group")) {
                 last = threshold;
                 lastValue = row.path("value").asString("");
@@ -105,19 +104,7 @@ final class LadderEdits {
         String at =
                 !from.isBlank() ? from : last.multiply(BigDecimal.valueOf(2)).toPlainString();
         rows.addObject().put("from", at).put("value", !value.isBlank() ? value : lastValue);
-        sort(list);
-    }
-
-    /** By threshold, everyone's first; what cannot be read stays behind. */
-    void sort(String list) {
-        ArrayNode rows = document.list(list);
-        List<JsonNode> sorted = new ArrayList<>(rows.valueStream().toList());
-        sorted.sort(Comparator.comparing(
-                        (JsonNode row) -> number(row.path("from").asString("")),
-                        Comparator.nullsLast(Comparator.naturalOrder()))
-                .thenComparing(row -> row.path("group").asString("")));
-        rows.removeAll();
-        rows.addAll(sorted);
+        Thresholds.sort(document, list);
     }
 
     /** Takes a whole row off, with the breaks of groups in it. */
@@ -148,7 +135,7 @@ final class LadderEdits {
         }
         rows.addAll(groups);
         document.object(LADDER).put("value", "price");
-        sort(LADDER + "/rows");
+        Thresholds.sort(document, LADDER + "/rows");
     }
 
     /**
@@ -203,9 +190,5 @@ final class LadderEdits {
 
     private static int index(String digits) {
         return digits.matches("\\d{1,6}") ? Integer.parseInt(digits) : -1;
-    }
-
-    private static @Nullable BigDecimal number(String text) {
-        return DecimalText.read(text).value();
     }
 }

@@ -6,6 +6,7 @@ import dev.steelyard.core.ladder.LadderGenerator;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.kept.Thresholds;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +46,7 @@ class LadderEditsTest {
     @Test
     void whatCannotBeReadStaysBehindWhenSorted() {
         card.put(ROWS + "/0/from", "ten");
-        edits.sort(ROWS);
+        Thresholds.sort(card, ROWS);
         assertThat(rows()).isEqualTo("10 6.35 Boatyard, 25 6.20, ten 6.90");
     }
 
