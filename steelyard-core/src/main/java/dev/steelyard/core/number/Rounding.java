@@ -44,6 +44,18 @@ public record Rounding(int minorDigits, int unitPriceDecimals) {
         return new Money(exact.setScale(unitPriceDecimals, RoundingMode.HALF_UP));
     }
 
+    /**
+     * The nearest price that is some whole number of steps above the least one, half-up: 7.696 with steps of 1 from 0.95
+     * is 7.95. A price below the least one is the least one; one below 0 stays, rounded by R2.
+     */
+    public BigDecimal toEnding(BigDecimal exact, BigDecimal every, BigDecimal least) {
+        if (exact.signum() < 0) {
+            return pricePerPiece(exact).value();
+        }
+        BigDecimal steps = exact.subtract(least, Decimals.EXACT).divide(every, 0, RoundingMode.HALF_UP);
+        return steps.max(BigDecimal.ZERO).multiply(every).add(least);
+    }
+
     /** R3: a line's total, half-up to the currency's minor digits. */
     public Money lineTotal(BigDecimal exact) {
         return new Money(exact.setScale(minorDigits, RoundingMode.HALF_UP));

@@ -1,0 +1,34 @@
+package dev.steelyard.core.sheet;
+
+/** Something odd about what a row would do. It keeps nothing from being done. */
+public record Note(Code code, String words) {
+
+    /** What is odd. */
+    public enum Code {
+        /** A larger order would cost less in total than a smaller one. */
+        CLIFF("Cliff"),
+        BELOW_COST("Below cost"),
+        /** Another finding that the prices would have. */
+        ODD("Odd"),
+        /** It looks as if a percentage had been typed where a price is meant. */
+        PERCENTAGE("Looks like a percentage"),
+        /** The price would change by more than {@value LargeChange#PERCENT} %. */
+        LARGE_CHANGE("Large change"),
+        /** “To” ends before the next “from” begins. */
+        GAP("Gap"),
+        /** “To” reaches into the next “from”. */
+        OVERLAP("Overlap"),
+        /** It was changed in the shop since the sheet was taken out, and not in the sheet. */
+        CHANGED_SINCE("Changed since");
+
+        private final String title;
+
+        Code(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+}
