@@ -15,6 +15,8 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule knowsTheCoreAndJsonAlone = noClasses()
+            .that()
+            .resideOutsideOfPackage("dev.steelyard.format.table")
             .should()
             .dependOnClassesThat()
             .resideOutsideOfPackages(
@@ -25,9 +27,24 @@ class ArchitectureTest {
                     "org.jspecify.annotations");
 
     @ArchTest
-    static final ArchRule onlyTheCommandTouchesFilesAndTheClock = noClasses()
+    static final ArchRule tablesKnowNothingOfPrices = noClasses()
             .that()
-            .resideOutsideOfPackage("dev.steelyard.format.cli")
+            .resideInAPackage("dev.steelyard.format.table")
+            .should()
+            .dependOnClassesThat()
+            .resideOutsideOfPackages(
+                    "dev.steelyard.format.table",
+                    "dev.steelyard.core.number",
+                    "java..",
+                    "javax.xml.stream..",
+                    "org.apache.commons.csv",
+                    "org.dhatim.fastexcel..",
+                    "org.jspecify.annotations");
+
+    @ArchTest
+    static final ArchRule onlyTablesAndTheCommandTouchFilesAndTheClock = noClasses()
+            .that()
+            .resideOutsideOfPackages("dev.steelyard.format.cli", "dev.steelyard.format.table")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("java.nio.file..")

@@ -3,10 +3,12 @@ package dev.steelyard.web.prices;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakClash;
 import dev.steelyard.core.ladder.Breaks;
+import dev.steelyard.core.ladder.Days;
 import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.sheet.ItemCheck;
 import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.math.BigDecimal;
@@ -22,10 +24,7 @@ import org.jspecify.annotations.Nullable;
 /** Reads typed prices: what can be read goes on, what cannot is named by its field. */
 final class PriceReader {
 
-    static final int MOST_ROWS = 500;
-    private static final int MOST_DECIMALS = 6;
-    private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
-    private static final LocalDate LAST_DAY = LocalDate.of(2199, 12, 31);
+    static final int MOST_ROWS = ItemCheck.MOST_ROWS;
 
     private final List<CustomerGroup> groups;
     private final Map<String, String> errors = new LinkedHashMap<>();
@@ -118,16 +117,9 @@ final class PriceReader {
         if (value == null) {
             return null;
         }
-        if (value.signum() < 0) {
-            errors.put(field, value.toPlainString() + " is below 0; a price is 0 or more");
-            return null;
-        }
-        if (value.stripTrailingZeros().scale() > MOST_DECIMALS) {
-            errors.put(field, value.toPlainString() + " has more than " + MOST_DECIMALS + " decimals");
-            return null;
-        }
-        if (Decimals.tooLarge(value)) {
-            errors.put(field, value.toPlainString() + " is too large; a price is below 1000000000000");
+        String fault = PriceLimits.fault(value);
+        if (fault != null) {
+            errors.put(field, fault);
             return null;
         }
         return value;
@@ -148,10 +140,9 @@ final class PriceReader {
         if (errors.size() > before) {
             return null;
         }
-        if (from != null && until != null && !from.isBefore(until)) {
-            errors.put(
-                    Fields.ends(index),
-                    "Until " + until + " is not after from " + from + "; the last day is the one before “until”");
+        String fault = Days.fault(from, until);
+        if (fault != null) {
+            errors.put(Fields.ends(index), fault);
             return null;
         }
         return new Validity(from, until);
@@ -162,11 +153,12 @@ final class PriceReader {
             return null;
         }
         LocalDate day = DayText.read(text);
-        if (day != null && !day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY)) {
+        if (day != null && Days.allowed(day)) {
             return day;
         }
         errors.put(
-                field, "“" + text + "” is no day from " + FIRST_DAY + " to " + LAST_DAY + "; write it like 2027-04-01");
+                field,
+                "“" + text + "” is no day from " + Days.FIRST + " to " + Days.LAST + "; write it like 2027-04-01");
         return null;
     }
 
