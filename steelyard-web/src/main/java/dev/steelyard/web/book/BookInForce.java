@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,12 +13,18 @@ import org.jspecify.annotations.Nullable;
  * A price book with the revision of prices it was made from.
  *
  * @param shop the settings it was made with
- * @param goods all that it sells, by name
+ * @param sold all that it sells, by name
+ * @param goods the same, as prices see them
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
  */
 public record BookInForce(
-        Shop shop, List<Product> goods, List<CardInForce> cards, List<DealInForce> deals, PriceBook book) {
+        Shop shop,
+        List<SoldProduct> sold,
+        List<Product> goods,
+        List<CardInForce> cards,
+        List<DealInForce> deals,
+        PriceBook book) {
 
     public long revision() {
         return shop.revision();

@@ -4,7 +4,8 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
-import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.goods.SoldGoods;
+import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
@@ -30,7 +31,7 @@ public class Books {
 
     private static final Logger log = LoggerFactory.getLogger(Books.class);
 
-    private final GoodsStore goods;
+    private final SoldGoods goods;
     private final Shops shops;
     private final CardsInForce cards;
     private final DealsInForce deals;
@@ -39,7 +40,7 @@ public class Books {
     private volatile @Nullable BookInForce held;
 
     Books(
-            GoodsStore goods,
+            SoldGoods goods,
             Shops shops,
             CardsInForce cards,
             DealsInForce deals,
@@ -81,13 +82,19 @@ public class Books {
 
     private BookInForce build() {
         Shop shop = shops.current();
-        List<Product> sold = goods.sold();
+        List<SoldProduct> sold = goods.at(shop.revision());
+        List<Product> products = sold.stream().map(SoldProduct::product).toList();
         List<CardInForce> live = cards.of(shop);
         List<PreparedCard> order = live.stream().map(CardInForce::card).toList();
         List<DealInForce> dealt = deals.of(shop);
         List<Deal> inOrder = dealt.stream().map(DealInForce::deal).toList();
         return new BookInForce(
-                shop, sold, live, dealt, PriceBook.of(shop.rules(), order, inOrder, taxes.current(), sold));
+                shop,
+                sold,
+                products,
+                live,
+                dealt,
+                PriceBook.of(shop.rules(), order, inOrder, taxes.current(), products));
     }
 
     /** Prices may be changed by another node on the same database. */

@@ -5,7 +5,7 @@ import dev.steelyard.core.card.Sku;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
-import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.page.NotThere;
@@ -13,11 +13,8 @@ import dev.steelyard.web.shown.FromPrice;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,14 +30,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/counter")
 class CounterController {
 
-    private final GoodsStore goods;
     private final ShownGoods shown;
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
 
-    CounterController(GoodsStore goods, ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
-        this.goods = goods;
+    CounterController(ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
         this.shown = shown;
         this.books = books;
         this.baskets = baskets;
@@ -50,23 +45,39 @@ class CounterController {
     /** A product as listed; the price is none where it has none yet. */
     record Card(String sku, String name, String drawing, @Nullable String price) {}
 
+    /**
+     * A shelf of the shop.
+     *
+     * @param more how many more stand on it than are shown
+     */
+    record Shelf(String name, List<Card> cards, int more) {}
+
     @GetMapping
-    String list(Model model, HttpServletRequest request) {
+    String list(
+            @RequestParam(defaultValue = "") String in,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "0") int after,
+            Model model,
+            HttpServletRequest request) {
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(cookie.read(request), book);
-        Map<String, List<Card>> shelves = goods.search("").stream()
-                .collect(Collectors.groupingBy(
-                        entry -> entry.categories().isEmpty()
-                                ? "Other"
-                                : entry.categories().get(0),
-                        TreeMap::new,
-                        Collectors.mapping(entry -> card(entry, book, shopper), Collectors.toList())));
-        model.addAttribute("shelves", shelves);
+        CounterList shown = CounterList.of(book.sold(), in, find, after);
+        model.addAttribute("list", shown);
+        model.addAttribute(
+                "shelves",
+                shown.shelves().stream()
+                        .map(shelf -> new Shelf(
+                                shelf.name(),
+                                shelf.goods().stream()
+                                        .map(one -> card(one, book, shopper))
+                                        .toList(),
+                                shelf.more()))
+                        .toList());
         return "counter/list";
     }
 
-    private static Card card(GoodsEntry entry, BookInForce book, Shopper shopper) {
-        List<FromPrice> prices = entry.product().items().stream()
+    private static Card card(SoldProduct one, BookInForce book, Shopper shopper) {
+        List<FromPrice> prices = one.product().items().stream()
                 .map(item -> Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book))
                 .filter(Objects::nonNull)
                 .flatMap(offer ->
@@ -79,9 +90,9 @@ class CounterController {
                                 .stream())
                 .toList();
         return new Card(
-                entry.sku(),
-                entry.name(),
-                entry.drawing(),
+                one.product().sku().value(),
+                one.product().name(),
+                one.drawing(),
                 FromPrice.leastOf(prices).map(FromPrice::words).orElse(null));
     }
 

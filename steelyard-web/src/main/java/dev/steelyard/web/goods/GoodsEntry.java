@@ -26,20 +26,19 @@ public record GoodsEntry(
         Product product,
         List<Long> variantIds) {
 
-    static GoodsEntry of(StoredProduct stored) {
-        StoredBrand brand = stored.brand();
+    static GoodsEntry of(GoodsReader.Read read, String description) {
         return new GoodsEntry(
-                stored.id(),
-                stored.description(),
-                stored.drawing(),
-                brand == null ? null : brand.name(),
-                stored.categories().stream().map(StoredCategory::name).toList(),
-                stored.version(),
-                stored.changedAt(),
-                stored.changedBy(),
-                stored.removedAt(),
-                ForPricing.product(stored),
-                stored.variants().stream().map(StoredVariant::id).toList());
+                read.id(),
+                description,
+                read.drawing(),
+                read.brand(),
+                read.categories(),
+                read.version(),
+                read.changedAt(),
+                read.changedBy(),
+                read.removedAt(),
+                read.product(),
+                read.variantIds());
     }
 
     public String sku() {

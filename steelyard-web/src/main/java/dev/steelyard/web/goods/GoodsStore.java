@@ -1,6 +1,5 @@
 package dev.steelyard.web.goods;
 
-import dev.steelyard.core.card.Product;
 import dev.steelyard.web.goods.EditResult.ChangedMeanwhile;
 import dev.steelyard.web.goods.EditResult.Saved;
 import dev.steelyard.web.history.Change;
@@ -13,10 +12,13 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,40 +27,47 @@ import org.springframework.transaction.annotation.Transactional;
 public class GoodsStore {
 
     private final ProductRepository products;
+    private final GoodsReader reader;
+    private final JdbcTemplate sql;
     private final Shops shops;
     private final Changes changes;
     private final EntityManager entities;
     private final Clock clock;
 
-    GoodsStore(ProductRepository products, Shops shops, Changes changes, EntityManager entities, Clock clock) {
+    GoodsStore(
+            ProductRepository products,
+            GoodsReader reader,
+            JdbcTemplate sql,
+            Shops shops,
+            Changes changes,
+            EntityManager entities,
+            Clock clock) {
         this.products = products;
+        this.reader = reader;
+        this.sql = sql;
         this.changes = changes;
         this.shops = shops;
         this.entities = entities;
         this.clock = clock;
     }
 
-    /** All goods now sold, as prices see them. */
-    @Transactional(readOnly = true)
-    public List<Product> sold() {
-        return products.findSold().stream().map(ForPricing::product).toList();
-    }
-
-    /** The goods now sold whose name or SKU a text is part of, by name; all of them for an empty text. */
-    @Transactional(readOnly = true)
-    public List<GoodsEntry> search(String text) {
-        String escaped = text.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_");
-        return products.search(escaped).stream().map(GoodsEntry::of).toList();
-    }
-
     @Transactional(readOnly = true)
     public Optional<GoodsEntry> find(long id) {
-        return products.findById(id).map(GoodsEntry::of);
+        return entries(reader.of(List.of(id))).findFirst();
     }
 
     @Transactional(readOnly = true)
     public Optional<GoodsEntry> findBySku(String sku) {
-        return products.findBySku(sku).map(GoodsEntry::of);
+        return entries(reader.ofSku(sku)).findFirst();
+    }
+
+    /** With their descriptions, which are read only where one is looked at. */
+    private Stream<GoodsEntry> entries(List<GoodsReader.Read> read) {
+        return read.stream()
+                .map(one -> GoodsEntry.of(
+                        one,
+                        Objects.requireNonNull(sql.queryForObject(
+                                "select description from product where id = ?", String.class, one.id()))));
     }
 
     /**
@@ -71,7 +80,7 @@ public class GoodsStore {
     public Optional<EditResult> save(PriceEdit edit, String by) {
         return products.lockById(edit.productId()).map(product -> {
             if (product.version() != edit.basedOn() || product.removedAt() != null) {
-                return new ChangedMeanwhile(GoodsEntry.of(product));
+                return new ChangedMeanwhile(entry(product));
             }
             Map<String, String> before = PriceState.of(product);
             applyPrices(product, edit);
@@ -107,7 +116,12 @@ public class GoodsStore {
         }
         shops.raiseRevision();
         entities.flush();
-        return new Saved(GoodsEntry.of(product));
+        sql.update("update product set revision = (select revision from shop) where id = ?", product.id());
+        return new Saved(entry(product));
+    }
+
+    private GoodsEntry entry(StoredProduct product) {
+        return entries(reader.of(List.of(product.id()))).findFirst().orElseThrow();
     }
 
     private void applyPrices(StoredProduct product, PriceEdit edit) {

@@ -1,7 +1,6 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.web.database.Stored;
 import dev.steelyard.web.shop.CustomerGroup;
 import jakarta.persistence.Entity;
@@ -18,11 +17,6 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "price_row")
 class StoredPriceRow extends Stored {
 
-    /** A period in the database has no open ends; these stand for them. */
-    private static final LocalDate NO_START = LocalDate.of(1000, 1, 1);
-
-    private static final LocalDate NO_END = LocalDate.of(9999, 12, 31);
-
     @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "product_id")
     private @Nullable StoredProduct product;
@@ -35,8 +29,8 @@ class StoredPriceRow extends Stored {
 
     private int fromPieces;
     private BigDecimal price = BigDecimal.ZERO;
-    private LocalDate starts = NO_START;
-    private LocalDate ends = NO_END;
+    private LocalDate starts = OpenDays.NO_START;
+    private LocalDate ends = OpenDays.NO_END;
 
     protected StoredPriceRow() {}
 
@@ -46,10 +40,8 @@ class StoredPriceRow extends Stored {
         this.group = group;
         this.fromPieces = row.pieces();
         this.price = row.value();
-        LocalDate from = row.validity().from();
-        LocalDate until = row.validity().until();
-        this.starts = from == null ? NO_START : from;
-        this.ends = until == null ? NO_END : until;
+        this.starts = OpenDays.starts(row.validity());
+        this.ends = OpenDays.ends(row.validity());
     }
 
     boolean isOf(@Nullable Long variant) {
@@ -57,7 +49,10 @@ class StoredPriceRow extends Stored {
     }
 
     Break toBreak() {
-        Validity validity = new Validity(starts.equals(NO_START) ? null : starts, ends.equals(NO_END) ? null : ends);
-        return new Break(fromPieces, price, group == null ? null : group.name(), validity);
+        return new Break(
+                fromPieces,
+                price,
+                group == null ? null : group.name(),
+                OpenDays.validity(starts.toString(), ends.toString()));
     }
 }

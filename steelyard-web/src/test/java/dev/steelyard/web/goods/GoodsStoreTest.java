@@ -114,20 +114,8 @@ class GoodsStoreTest {
         Books books = app.bean(Books.class);
         goods.remove(BRUSH, "Maren");
         assertThat(books.refresh().book().item(new Sku("BRU-1"))).isNull();
-        assertThat(goods.search("brush")).isEmpty();
         goods.putBack(BRUSH, "Maren");
         assertThat(books.refresh().book().item(new Sku("BRU-1"))).isNotNull();
-    }
-
-    @Test
-    void findsByPartsOfNamesAndBeginningsOfSkus(App app) {
-        GoodsStore goods = app.bean(GoodsStore.class);
-        assertThat(goods.search("shack")).extracting(GoodsEntry::sku).containsExactly("SHK");
-        assertThat(goods.search("SHK-10")).extracting(GoodsEntry::sku).containsExactly("SHK");
-        assertThat(goods.search("%")).isEmpty();
-        assertThat(goods.search("_")).isEmpty();
-        assertThat(goods.search("' or 1=1 -- ")).isEmpty();
-        assertThat(goods.search("")).hasSize(13);
     }
 
     private static PriceEdit edit(GoodsStore goods, List<Break> rows) {

@@ -29,6 +29,8 @@ public final class App implements AutoCloseable {
             "draft_version",
             "draft",
             "picture",
+            "price_batch_row",
+            "price_batch",
             "price_row",
             "variant",
             "product_category",
@@ -134,6 +136,7 @@ public final class App implements AutoCloseable {
             });
             sql.sql("set foreign_key_checks = 1").update();
             sql.sql("update shop set revision = ?").param(revision + 1).update();
+            sql.sql("update product set revision = ?").param(revision + 1).update();
         });
         bean(Books.class).refresh();
     }

@@ -1,0 +1,56 @@
+package dev.steelyard.web.goods;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Variant;
+import java.text.Normalizer;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * One of the goods that are sold, as lists and prices need it.
+ *
+ * @param categories it stands in itself, without those above
+ * @param key its name as it is sorted by
+ * @param words its name, SKU, and those of its variants, as they are searched
+ */
+public record SoldProduct(
+        long id,
+        String drawing,
+        List<String> categories,
+        Instant changedAt,
+        Product product,
+        String key,
+        String words) {
+
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+
+    static SoldProduct of(GoodsReader.Read read) {
+        Product product = read.product();
+        StringBuilder words = new StringBuilder(product.name())
+                .append('\n')
+                .append(product.sku().value());
+        for (Variant variant : product.variants()) {
+            words.append('\n').append(variant.sku().value()).append('\n').append(variant.name());
+        }
+        return new SoldProduct(
+                read.id(),
+                read.drawing(),
+                read.categories(),
+                read.changedAt(),
+                product,
+                folded(product.name()),
+                folded(words.toString()));
+    }
+
+    /** Without regard to case and accents: “Dübel” is found by “dubel”. */
+    public static String folded(String text) {
+        boolean plain = text.chars().allMatch(c -> c < 0x80);
+        String bare = plain
+                ? text
+                : MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFKD))
+                        .replaceAll("");
+        return bare.toLowerCase(Locale.ROOT);
+    }
+}
