@@ -4,6 +4,9 @@ alter table product
     add key product_revision (revision),
     add key product_changed (changed_at, id);
 
+-- Ids for many rows at once: each value is the first of ten thousand. Far above those that are taken fifty at a time.
+create sequence row_block start with 1000000000000 increment by 10000 nocache;
+
 -- Many prices changed at once, by a sheet or an action: what it would do, what it did, and how to take it back.
 create table price_batch (
     id            bigint        not null primary key,
@@ -69,6 +72,7 @@ create table price_batch_row (
     primary key (batch_id, number),
     key price_batch_row_outcome (batch_id, outcome, number),
     key price_batch_row_sku (batch_id, sku, number),
+    key price_batch_row_target (target_id, batch_id),
     key price_batch_row_product (product_id, batch_id),
     constraint price_batch_row_batch foreign key (batch_id) references price_batch (id) on delete cascade
 );

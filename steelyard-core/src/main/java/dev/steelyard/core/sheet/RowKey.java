@@ -1,5 +1,6 @@
 package dev.steelyard.core.sheet;
 
+import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -32,6 +33,18 @@ public record RowKey(Kind kind, long id, String check) {
         Kind(String letter) {
             this.letter = letter;
         }
+
+        public String letter() {
+            return letter;
+        }
+
+        /** @throws IllegalArgumentException for a letter that is none of these */
+        public static Kind ofLetter(String letter) {
+            return Arrays.stream(values())
+                    .filter(kind -> kind.letter.equals(letter))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("no kind of key: " + letter));
+        }
     }
 
     static RowKey of(Kind kind, long id, PriceLine line) {
@@ -44,8 +57,7 @@ public record RowKey(Kind kind, long id, String check) {
         if (!parts.matches()) {
             return Optional.empty();
         }
-        Kind kind = parts.group(1).equals("R") ? Kind.ROW : parts.group(1).equals("P") ? Kind.PRODUCT : Kind.VARIANT;
-        return Optional.of(new RowKey(kind, Long.parseLong(parts.group(2)), parts.group(3)));
+        return Optional.of(new RowKey(Kind.ofLetter(parts.group(1)), Long.parseLong(parts.group(2)), parts.group(3)));
     }
 
     /** Whether the price still stands, or is again, as it was. */

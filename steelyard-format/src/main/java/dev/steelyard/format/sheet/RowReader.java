@@ -63,6 +63,10 @@ public final class RowReader {
     }
 
     private SheetRow row(int line, String sku, Function<Column, Cell> cells) throws Wrong {
+        Wish wish = wish(cells.apply(Column.ACTION).shown().strip());
+        if (wish == Wish.KEEP) {
+            return new SheetRow(line, null, null, null, null, Validity.ALWAYS, null, wish); // whatever else it says
+        }
         if (sku.isEmpty() || sku.length() > LONGEST_SKU) {
             throw new Wrong(
                     Column.SKU,
@@ -81,7 +85,6 @@ public final class RowReader {
             throw new Wrong(Column.ENDS, stretch);
         }
         checkCurrency(cells.apply(Column.CURRENCY).shown().strip());
-        Wish wish = wish(cells.apply(Column.ACTION).shown().strip());
         return new SheetRow(line, group, shelf ? null : from, to, price, new Validity(starts, ends), key, wish);
     }
 

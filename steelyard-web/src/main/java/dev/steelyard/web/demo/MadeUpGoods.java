@@ -1,5 +1,6 @@
 package dev.steelyard.web.demo;
 
+import dev.steelyard.web.database.RowIds;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -33,10 +34,12 @@ public class MadeUpGoods {
 
     private final JdbcTemplate sql;
     private final Shops shops;
+    private final RowIds ids;
 
-    MadeUpGoods(JdbcTemplate sql, Shops shops) {
+    MadeUpGoods(JdbcTemplate sql, Shops shops, RowIds ids) {
         this.sql = sql;
         this.shops = shops;
+        this.ids = ids;
     }
 
     /**
@@ -58,7 +61,6 @@ public class MadeUpGoods {
         Long group = sql.queryForObject("select min(id) from customer_group", Long.class);
         List<Long> shelves = shelves();
         List<Long> brands = brands();
-        long id = firstId(more * (1L + THRESHOLDS.length));
         for (int done = 0; done < more; done += BATCH) {
             List<Object[]> products = new ArrayList<>();
             List<Object[]> rows = new ArrayList<>();
@@ -67,7 +69,7 @@ public class MadeUpGoods {
             for (int i = done; i < Math.min(more, done + BATCH); i++) {
                 int number = known + i + 1;
                 BigDecimal price = BigDecimal.valueOf(150 + number * 37L % 9850, 2);
-                long product = id++;
+                long product = ids.next();
                 products.add(new Object[] {
                     product,
                     "MK-%06d".formatted(number),
@@ -86,7 +88,7 @@ public class MadeUpGoods {
                 for (int row = 0; row < THRESHOLDS.length; row++) {
                     boolean forGroup = row == THRESHOLDS.length - 1 && number % GROUP_ROW_EVERY == 0;
                     rows.add(new Object[] {
-                        id++,
+                        ids.next(),
                         product,
                         forGroup ? group : null,
                         THRESHOLDS[row],
@@ -117,7 +119,7 @@ public class MadeUpGoods {
         if (!known.isEmpty()) {
             return known.get(0);
         }
-        long id = firstId(1);
+        long id = ids.next();
         if (table.equals("brand")) {
             sql.update("insert into brand (id, name) values (?, ?)", id, name);
         } else {
@@ -133,13 +135,5 @@ public class MadeUpGoods {
     private int number(String query) {
         Integer count = sql.queryForObject(query, Integer.class);
         return count == null ? 0 : count;
-    }
-
-    /** The first of so many ids that nobody else will be given: the sequence goes on behind them. */
-    private long firstId(long count) {
-        Long next = sql.queryForObject("select next value for row_id", Long.class);
-        long first = (next == null ? 0 : next) + BATCH;
-        sql.queryForObject("select setval(row_id, ?)", Long.class, first + count + BATCH);
-        return first;
     }
 }

@@ -10,7 +10,9 @@ public enum Subject {
     ORDER("order", "Order of cards"),
     DEAL("deal", "Deal"),
     DEAL_ORDER("deal-order", "Order of deals"),
-    TAX("tax", "Tax");
+    TAX("tax", "Tax"),
+    BATCH("sheet", "Many prices at once"),
+    GOODS("goods", "Goods");
 
     private final String code;
     private final String words;
@@ -34,7 +36,8 @@ public enum Subject {
         return switch (this) {
             case CARD, ORDER -> "/cards/";
             case DEAL, DEAL_ORDER -> "/deals/";
-            case PRICES -> "/goods/";
+            case PRICES, GOODS -> "/goods/";
+            case BATCH -> "/sheets/";
             case TAX -> "/shop";
         };
     }

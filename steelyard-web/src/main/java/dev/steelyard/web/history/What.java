@@ -14,7 +14,11 @@ public enum What {
     PUT_BACK("put back"),
     PRICES("changed prices of"),
     MOVED("moved in the order"),
-    TAX("changed the tax of");
+    TAX("changed the tax of"),
+    APPLIED("applied"),
+    UNDONE("took back"),
+    GOODS("changed what is said of"),
+    LABELLED("labelled");
 
     private final String words;
 

@@ -1,5 +1,6 @@
 package dev.steelyard.web.testing;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -72,6 +73,43 @@ public final class Http {
         return send(HttpRequest.newBuilder(URI.create(url + path))
                 .header("Content-Type", contentType)
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** What is there, byte for byte. */
+    public byte[] bytes(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(url + path)).GET().build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    /** Posts a form with a file; names and values of the other fields in turn. */
+    public Answer upload(String path, String fileName, byte[] file, String... namesAndValues) {
+        String boundary = "----a-boundary-of-tests";
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        List<String> pairs = new ArrayList<>(List.of(namesAndValues));
+        pairs.addAll(List.of("_csrf", token));
+        for (int i = 0; i < pairs.size(); i += 2) {
+            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + pairs.get(i)
+                            + "\"\r\n\r\n" + pairs.get(i + 1) + "\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
+        }
+        body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + fileName
+                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(file);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(url + path))
+                .header("Accept", "text/html")
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 
     private HttpRequest.Builder request(String path, String... namesAndValues) {

@@ -1,0 +1,146 @@
+package dev.steelyard.web.sheets;
+
+import dev.steelyard.format.table.CsvForm;
+import dev.steelyard.format.table.TableKind;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.page.FileNames;
+import dev.steelyard.web.page.Show;
+import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.ZoneId;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Price sheets: taken out, read in, and all that were. */
+@Controller
+class SheetsController {
+
+    private static final int MOST_LISTED = 100;
+
+    private final Batches batches;
+    private final BatchWork work;
+    private final TakeOut takeOut;
+    private final Books books;
+    private final Shops shops;
+
+    SheetsController(Batches batches, BatchWork work, TakeOut takeOut, Books books, Shops shops) {
+        this.batches = batches;
+        this.work = work;
+        this.takeOut = takeOut;
+        this.books = books;
+        this.shops = shops;
+    }
+
+    @GetMapping("/sheets")
+    String list(Model model) {
+        return page(model, "");
+    }
+
+    private String page(Model model, String fault) {
+        ZoneId zone = shops.current().zone();
+        model.addAttribute("fault", fault);
+        model.addAttribute(
+                "batches",
+                batches.latest(MOST_LISTED).stream()
+                        .map(batch -> BatchLine.of(batch, zone))
+                        .toList());
+        model.addAttribute("groups", shops.groups());
+        model.addAttribute("goods", Show.whole(books.inForce().goods().size()));
+        return "sheets/list";
+    }
+
+    /** Takes a file; it is read in the background, and its page shows how far that is. */
+    @PostMapping("/sheets")
+    String read(
+            @RequestParam @Nullable MultipartFile file,
+            @RequestParam(defaultValue = "POINT") CsvForm form,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
+        if (file == null || file.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(
+                    model,
+                    file == null
+                                    || Objects.requireNonNullElse(file.getOriginalFilename(), "")
+                                            .isEmpty()
+                            ? "Choose a file first."
+                            : "The file is empty.");
+        }
+        Path kept = Files.createTempFile("sheet", ".part");
+        String fingerprint = keep(file, kept);
+        long batch = batches.begin(true, name(file), form, fingerprint, who.name());
+        work.read(batch, kept, form);
+        return "redirect:/sheets/" + batch;
+    }
+
+    private static String name(MultipartFile file) {
+        String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
+        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        return last.isBlank() ? "a sheet" : last;
+    }
+
+    /** @return SHA-256 of what is in it */
+    private static String keep(MultipartFile file, Path to) throws IOException {
+        MessageDigest digest;
+        try {
+            digest = MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
+        try (InputStream in = new DigestInputStream(file.getInputStream(), digest);
+                OutputStream out = Files.newOutputStream(to)) {
+            in.transferTo(out);
+        }
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    @ExceptionHandler(MaxUploadSizeExceededException.class)
+    String tooLarge(Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
+        return page(model, "The file is too large; at most 100 MB are read. Split it, or save it as .xlsx.");
+    }
+
+    /** The prices of everything that is sold. Sheets of picked goods are taken out where they are picked. */
+    @GetMapping("/sheets/out")
+    void out(
+            @RequestParam(defaultValue = "XLSX") TableKind kind,
+            @RequestParam(defaultValue = "POINT") CsvForm form,
+            @RequestParam(defaultValue = "false") boolean shelf,
+            @RequestParam(defaultValue = "false") boolean everyone,
+            @RequestParam(defaultValue = "") Set<String> group,
+            HttpServletResponse response)
+            throws IOException {
+        BookInForce book = books.inForce();
+        List<Long> all = book.sold().stream().map(SoldProduct::id).toList();
+        response.setContentType(kind.mediaType());
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment("prices", "prices", kind.ending()));
+        takeOut.write(all, new TakeOut.Picked(shelf, everyone, group), kind, form, response.getOutputStream());
+    }
+}
