@@ -79,3 +79,18 @@ create table price_batch_row (
 
 alter table change_entry
     modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ORDER', 'DEAL', 'DEAL_ORDER', 'TAX', 'BATCH', 'GOODS'));
+
+-- A tag put on many goods or taken off them, with the goods that it changed.
+create table labelling (
+    id      bigint       not null primary key,
+    tag     varchar(60)  not null,
+    put_on  boolean      not null,
+    made_by varchar(120) not null,
+    undone  boolean      not null default false
+);
+create table labelling_product (
+    labelling_id bigint not null,
+    product_id   bigint not null,
+    primary key (labelling_id, product_id),
+    constraint labelling_product_labelling foreign key (labelling_id) references labelling (id) on delete cascade
+);

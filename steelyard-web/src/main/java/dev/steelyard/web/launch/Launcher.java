@@ -36,6 +36,10 @@ public final class Launcher {
     private static void run(Options options) {
         Home home = Home.claim(Path.of(System.getProperty("steelyard.home", ".steelyard")));
         if (!home.isOurs()) {
+            if (!options.stay()) {
+                throw new IllegalArgumentException(
+                        "Steelyard is running; stop it first (./steelyard stop), or stop it and start it with --goods N");
+            }
             String address = home.announced();
             System.out.println(
                     address == null
@@ -68,8 +72,11 @@ public final class Launcher {
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());
         int made = context.getBean(MadeUpGoods.class).fillTo(options.goods());
-        if (made > 0) {
+        if (made > 0 || !options.stay()) {
             System.out.println("Filled the shop with " + made + " made-up goods.");
+        }
+        if (!options.stay()) {
+            System.exit(0);
         }
         String address = "http://127.0.0.1:" + port + "/";
         home.announce(address);

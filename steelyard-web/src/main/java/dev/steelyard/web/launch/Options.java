@@ -8,8 +8,9 @@ import org.jspecify.annotations.Nullable;
  * @param demo fill an empty shop with the demo data
  * @param port the port insisted on; none for 8080 or the next free one
  * @param goods fill the shop with made-up goods to so many; 0 for none
+ * @param stay whether the application goes on after that
  */
-record Options(boolean demo, @Nullable Integer port, int goods) {
+record Options(boolean demo, @Nullable Integer port, int goods, boolean stay) {
 
     private static final int LARGEST_PORT = 65_535;
     private static final int MOST_GOODS = 500_000;
@@ -19,16 +20,21 @@ record Options(boolean demo, @Nullable Integer port, int goods) {
         boolean demo = false;
         Integer port = null;
         int goods = 0;
+        boolean stay = true;
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--demo" -> demo = true;
                 case "--port" -> port = port(i + 1 < args.length ? args[++i] : "");
-                case "--goods" -> goods = goods(i + 1 < args.length ? args[++i] : "");
+                case "--goods" -> goods = goods(args[i], i + 1 < args.length ? args[++i] : "");
+                case "--make" -> {
+                    goods = goods(args[i], i + 1 < args.length ? args[++i] : "");
+                    stay = false;
+                }
                 default -> throw new IllegalArgumentException(
                         "“" + args[i] + "” is no option of start; it knows --demo, --port N and --goods N");
             }
         }
-        return new Options(demo, port, goods);
+        return new Options(demo, port, goods, stay);
     }
 
     private static int port(String text) {
@@ -38,10 +44,10 @@ record Options(boolean demo, @Nullable Integer port, int goods) {
         throw new IllegalArgumentException("--port takes a number from 1 to " + LARGEST_PORT + ", not “" + text + "”");
     }
 
-    private static int goods(String text) {
+    private static int goods(String option, String text) {
         if (text.matches("\\d{1,6}") && Integer.parseInt(text) <= MOST_GOODS) {
             return Integer.parseInt(text);
         }
-        throw new IllegalArgumentException("--goods takes a number up to " + MOST_GOODS + ", not “" + text + "”");
+        throw new IllegalArgumentException(option + " takes a number up to " + MOST_GOODS + ", not “" + text + "”");
     }
 }

@@ -65,7 +65,7 @@ class BatchWork {
     }
 
     /** Checks what an action wants. */
-    void check(long batch, Supplier<List<Reading.Wish>> wishes) {
+    void check(long batch, Supplier<List<Wish>> wishes) {
         inBackground(batch, BatchState.READING, BatchState.FAILED, pulse -> {
             reading.wishes(batch, wishes.get(), pulse);
             ready(batch);

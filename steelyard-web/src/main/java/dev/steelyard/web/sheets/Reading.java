@@ -1,9 +1,12 @@
 package dev.steelyard.web.sheets;
 
+import dev.steelyard.core.number.PriceLimits;
+import dev.steelyard.core.sheet.Column;
+import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.core.sheet.PriceLine;
-import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.format.sheet.ReadRow;
+import dev.steelyard.format.sheet.SheetCells;
 import dev.steelyard.format.sheet.SheetReader;
 import dev.steelyard.format.sheet.SheetShop;
 import dev.steelyard.format.table.CsvForm;
@@ -20,7 +23,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Reads a file, or the wishes of an action, into the rows of a batch, and checks them. */
@@ -71,27 +73,33 @@ class Reading {
         List<Numbered> read = new ArrayList<>();
         for (Wish wish : wishes) {
             int number = read.size() + 1;
-            PriceLine line = wish.line();
-            SheetRow row = new SheetRow(
-                    number,
-                    line.group(),
-                    line.from(),
-                    null,
-                    line.price(),
-                    line.validity(),
-                    wish.key(),
-                    SheetRow.Wish.SET);
-            read.add(new Numbered(number, new ReadRow(number, wish.sku(), row, null, Map.of())));
+            read.add(new Numbered(number, asRow(wish, number)));
         }
         check(batch, read, pulse);
     }
 
-    /**
-     * A price that an action wants.
-     *
-     * @param key of the stored price; none for one that is new
-     */
-    record Wish(String sku, PriceLine line, @Nullable RowKey key) {}
+    /** What an action works out may be no price: less than nothing. */
+    private static ReadRow asRow(Wish wish, int number) {
+        PriceLine line = wish.line();
+        String fault = wish.remove() ? null : PriceLimits.fault(line.price());
+        SheetRow row = new SheetRow(
+                number,
+                line.group(),
+                line.from(),
+                null,
+                line.price(),
+                line.validity(),
+                wish.key(),
+                wish.remove() ? SheetRow.Wish.REMOVE : SheetRow.Wish.SET);
+        return fault == null
+                ? new ReadRow(number, wish.sku(), row, null, Map.of())
+                : new ReadRow(
+                        number,
+                        wish.sku(),
+                        null,
+                        new Outcome.Refusal(Column.PRICE, fault),
+                        SheetCells.of(wish.sku(), row, CsvForm.POINT));
+    }
 
     /** Checks all rows anew against the goods as they are now; the old outcomes stay until the new ones are there. */
     void again(long batch, Pulse pulse) {

@@ -66,11 +66,12 @@ class LauncherTest {
 
     @Test
     void optionsAreReadOrRefusedInWords() {
-        assertThat(Options.parse()).isEqualTo(new Options(false, null, 0));
-        assertThat(Options.parse("--demo", "--port", "9000")).isEqualTo(new Options(true, 9000, 0));
+        assertThat(Options.parse()).isEqualTo(new Options(false, null, 0, true));
+        assertThat(Options.parse("--demo", "--port", "9000")).isEqualTo(new Options(true, 9000, 0, true));
         assertThatThrownBy(() -> Options.parse("--dmeo"))
                 .hasMessage("“--dmeo” is no option of start; it knows --demo, --port N and --goods N");
         assertThat(Options.parse("--goods", "1000").goods()).isEqualTo(1000);
+        assertThat(Options.parse("--make", "1000")).isEqualTo(new Options(false, null, 1000, false));
         assertThatThrownBy(() -> Options.parse("--goods", "many"))
                 .hasMessage("--goods takes a number up to 500000, not “many”");
         for (String port : List.of("0", "65536", "x", "")) {

@@ -29,6 +29,8 @@ public final class App implements AutoCloseable {
             "draft_version",
             "draft",
             "picture",
+            "labelling_product",
+            "labelling",
             "price_batch_row",
             "price_batch",
             "price_row",
