@@ -2,6 +2,7 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.sheet.PriceLine;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The prices of one of the goods as names and figures, as history keeps them: “from 10 for Boatyard”, 6.35. */
 final class PriceState {
+
+    static final String SHELF_PRICE = "shelf price";
 
     private static final int LEAST_DECIMALS = 2;
 
@@ -18,11 +21,11 @@ final class PriceState {
 
     static Map<String, String> of(StoredProduct product) {
         PriceState state = new PriceState();
-        state.put("shelf price", product.shelfPrice());
+        state.put(SHELF_PRICE, product.shelfPrice());
         state.rows(product, null, "");
         product.variants().forEach(variant -> {
-            state.put(variant.name() + ": shelf price", variant.shelfPrice());
-            state.rows(product, variant.id(), variant.name() + ": ");
+            state.put(lead(variant.name()) + SHELF_PRICE, variant.shelfPrice());
+            state.rows(product, variant.id(), lead(variant.name()));
         });
         if (!product.rows().isEmpty()) {
             state.figures.put(
@@ -36,16 +39,11 @@ final class PriceState {
         product.rows().stream()
                 .filter(row -> row.isOf(variantId))
                 .map(StoredPriceRow::toBreak)
-                .forEach(row -> put(
-                        lead + "from " + row.from().toPlainString()
-                                + (row.group() == null ? "" : " for " + row.group())
-                                + (row.validity().from() == null
-                                        ? ""
-                                        : " since " + row.validity().from())
-                                + (row.validity().until() == null
-                                        ? ""
-                                        : " until " + row.validity().until()),
-                        row.value()));
+                .forEach(row -> put(lead + PriceLine.of(row).words(), row.value()));
+    }
+
+    static String lead(String variant) {
+        return variant + ": ";
     }
 
     private void put(String name, @Nullable BigDecimal price) {

@@ -8,6 +8,8 @@ import org.springframework.data.repository.Repository;
 
 interface ProductRepository extends Repository<StoredProduct, Long> {
 
+    Optional<StoredProduct> findById(long id);
+
     /** One of the goods, while nobody else can change it. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from StoredProduct p where p.id = :id")
