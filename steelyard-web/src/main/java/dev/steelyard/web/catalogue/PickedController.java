@@ -6,6 +6,7 @@ import dev.steelyard.core.sheet.Ending;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
 import dev.steelyard.web.kept.Draft;
@@ -59,6 +60,7 @@ class PickedController {
     private final TakeOut takeOut;
     private final Labels labels;
     private final Drafts drafts;
+    private final Books books;
     private final Shops shops;
 
     PickedController(
@@ -69,6 +71,7 @@ class PickedController {
             TakeOut takeOut,
             Labels labels,
             Drafts drafts,
+            Books books,
             Shops shops) {
         this.picking = picking;
         this.wishes = wishes;
@@ -77,6 +80,7 @@ class PickedController {
         this.takeOut = takeOut;
         this.labels = labels;
         this.drafts = drafts;
+        this.books = books;
         this.shops = shops;
     }
 
@@ -252,6 +256,7 @@ class PickedController {
         }
         Labels.Done done =
                 labels.label(picked.products(), tag, !text(sent, "label").equals("off"), who.name());
+        books.refresh();
         return "redirect:/goods/picked/labelled?id=" + done.id();
     }
 
@@ -264,6 +269,7 @@ class PickedController {
     @PostMapping("/labelled")
     String undoLabel(@RequestParam long id, @AuthenticationPrincipal StaffMember who) {
         labels.undo(id, who.name());
+        books.refresh();
         return "redirect:/goods/picked/labelled?id=" + id;
     }
 

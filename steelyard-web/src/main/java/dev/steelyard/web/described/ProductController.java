@@ -94,6 +94,8 @@ class ProductController {
 
     private String page(Model model, @Nullable Long id, ProductForm form, Map<String, String> faults, String notice) {
         model.addAttribute("id", id);
+        model.addAttribute("title", id == null ? "New product" : form.name());
+        model.addAttribute("action", id == null ? "/goods/new" : "/goods/" + id + "/about");
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("notice", notice);

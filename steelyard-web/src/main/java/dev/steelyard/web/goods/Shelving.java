@@ -58,9 +58,8 @@ class Shelving {
     Names names() {
         Map<Long, Category> categories = new LinkedHashMap<>();
         sql.query("select id, parent_id, name from category order by position, name, id", row -> {
-            long parent = row.getLong(2);
-            categories.put(
-                    row.getLong(1), new Category(row.getLong(1), row.wasNull() ? null : parent, row.getString(3)));
+            Long parent = (Long) row.getObject(2);
+            categories.put(row.getLong(1), new Category(row.getLong(1), parent, row.getString(3)));
         });
         return new Names(
                 categories,
