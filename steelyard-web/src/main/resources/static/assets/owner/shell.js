@@ -10,3 +10,37 @@ document.addEventListener("keydown", (event) => {
     document.getElementById("find").focus();
   }
 });
+
+// Fields that name goods: those that fit what is typed are offered.
+(() => {
+  let asked = 0;
+  const names = () => {
+    let list = document.getElementById("goods-names");
+    if (!list) {
+      list = document.createElement("datalist");
+      list.id = "goods-names";
+      document.body.append(list);
+    }
+    return list;
+  };
+  document.addEventListener("input", async (event) => {
+    const field = event.target.closest("[data-find-goods]");
+    if (!field) {
+      return;
+    }
+    const own = ++asked;
+    const answer = await fetch(`/goods/names?find=${encodeURIComponent(field.value.split(",").pop().trim())}`);
+    if (own !== asked || !answer.ok) {
+      return;
+    }
+    const before = field.value.includes(",") ? field.value.slice(0, field.value.lastIndexOf(",") + 1) + " " : "";
+    names().replaceChildren(
+      ...(await answer.json()).map((one) => {
+        const option = document.createElement("option");
+        option.value = before + one.sku;
+        option.label = one.name;
+        return option;
+      }),
+    );
+  });
+})();

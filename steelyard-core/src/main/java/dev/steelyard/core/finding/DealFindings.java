@@ -1,7 +1,7 @@
 package dev.steelyard.core.finding;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.GoodsSet;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Deal.Combine;
@@ -50,7 +50,7 @@ public final class DealFindings {
             "CLUB");
 
     private final PriceBook book;
-    private final List<Product> goods;
+    private final GoodsDirectory goods;
     private final Set<String> payments;
     private final LocalDateTime now;
     private final @Nullable BigDecimal smallestMargin;
@@ -63,7 +63,7 @@ public final class DealFindings {
      */
     public DealFindings(
             PriceBook book,
-            List<Product> goods,
+            GoodsDirectory goods,
             Set<String> payments,
             LocalDateTime now,
             @Nullable BigDecimal smallestMargin) {
@@ -152,9 +152,8 @@ public final class DealFindings {
     }
 
     private void nothing(GoodsSet set, String at, List<Finding> found) {
-        boolean some =
-                goods.stream().flatMap(product -> product.items().stream()).anyMatch(set::has);
-        if (!some && !goods.isEmpty()) {
+        boolean some = goods.items(set).findAny().isPresent();
+        if (!some && !goods.all().isEmpty()) {
             found.add(Finding.analysed(
                     Code.COVERS_NOTHING, at, "It can never apply: no product of the shop is meant here", null));
         }
@@ -256,8 +255,11 @@ public final class DealFindings {
     private long common(Deal deal, Deal other) {
         GoodsSet ours = deal.acted();
         GoodsSet theirs = other.acted();
-        return goods.stream()
-                .filter(product -> product.items().stream().anyMatch(item -> ours.has(item) && theirs.has(item)))
+        boolean narrower = theirs.isEverything(); // the side that names something is found from what it names
+        return goods.items(narrower ? ours : theirs)
+                .filter(narrower ? theirs::has : ours::has)
+                .map(item -> item.product().sku())
+                .distinct()
                 .count();
     }
 
@@ -282,9 +284,6 @@ public final class DealFindings {
     }
 
     private boolean widerGoods(GoodsSet wide, GoodsSet narrow) {
-        return wide.isEverything()
-                || goods.stream()
-                        .flatMap(product -> product.items().stream())
-                        .allMatch(item -> !narrow.has(item) || wide.has(item));
+        return wide.isEverything() || goods.items(narrow).allMatch(wide::has);
     }
 }

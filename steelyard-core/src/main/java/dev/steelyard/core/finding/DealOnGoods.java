@@ -2,9 +2,9 @@ package dev.steelyard.core.finding;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.DealBook;
@@ -40,11 +40,11 @@ final class DealOnGoods {
     private static final String ANY_PAYMENT = "any";
 
     private final PriceBook book;
-    private final List<Product> goods;
+    private final GoodsDirectory goods;
     private final LocalDateTime now;
     private final @Nullable BigDecimal smallestMargin;
 
-    DealOnGoods(PriceBook book, List<Product> goods, LocalDateTime now, @Nullable BigDecimal smallestMargin) {
+    DealOnGoods(PriceBook book, GoodsDirectory goods, LocalDateTime now, @Nullable BigDecimal smallestMargin) {
         this.book = book;
         this.goods = goods;
         this.now = now;
@@ -59,11 +59,7 @@ final class DealOnGoods {
         DealBook alone = DealBook.of(List.of(always), rounding, null, List.of());
         List<Finding> found = new ArrayList<>();
         GoodsSet acted = deal.acted();
-        goods.stream()
-                .flatMap(product -> product.items().stream())
-                .filter(acted::has)
-                .limit(MOST_ITEMS)
-                .forEach(item -> look(item, deal, alone, found));
+        goods.items(acted).limit(MOST_ITEMS).forEach(item -> look(item, deal, alone, found));
         return found;
     }
 

@@ -1,6 +1,8 @@
 package dev.steelyard.core.finding;
 
 import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.GoodsDirectory;
+import dev.steelyard.core.card.GoodsIndex;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.Finding.Code;
@@ -18,6 +20,7 @@ public final class OrderFindings {
     private static final int MOST_COMPARED = 50;
 
     private final List<RateCard> order;
+    private final GoodsIndex index;
     private final Map<List<Integer>, Integer> together = new LinkedHashMap<>();
     private final int[] covered;
     private final int[] shadowed;
@@ -27,6 +30,8 @@ public final class OrderFindings {
         this.order = order;
         this.covered = new int[order.size()];
         this.shadowed = new int[order.size()];
+        this.index =
+                new GoodsIndex(order.stream().map(card -> card.covers().goods()).toList());
     }
 
     /**
@@ -34,9 +39,9 @@ public final class OrderFindings {
      *
      * @param order live and scheduled cards in the order in which they are tried
      */
-    public static Map<Integer, List<Finding>> of(List<RateCard> order, List<Product> goods) {
+    public static Map<Integer, List<Finding>> of(List<RateCard> order, GoodsDirectory goods) {
         OrderFindings findings = new OrderFindings(order);
-        for (Product product : goods) {
+        for (Product product : goods.all()) {
             findings.look(product);
         }
         return findings.found();
@@ -44,7 +49,7 @@ public final class OrderFindings {
 
     private void look(Product product) {
         List<Integer> covering = new ArrayList<>();
-        for (int i = 0; i < order.size(); i++) {
+        for (int i : index.candidates(product)) {
             if (order.get(i).covers().covers(product)) {
                 covering.add(i);
             }

@@ -3,6 +3,7 @@ package dev.steelyard.core.finding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.Audience;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsRule.Attribute;
 import dev.steelyard.core.card.GoodsSet;
@@ -43,7 +44,7 @@ class DealFindingsTest {
 
     private static final DealFindings FINDINGS = new DealFindings(
             PriceBook.of(ShopRules.of(Currency.getInstance("EUR")), List.of(), GOODS),
-            GOODS,
+            GoodsDirectory.of(GOODS),
             Set.of("card", "invoice"),
             NOW,
             BigDecimal.valueOf(20));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -93,7 +94,7 @@ class OrderFindingsTest {
 
     private static List<String> found(RateCard... order) {
         List<String> found = new ArrayList<>();
-        OrderFindings.of(List.of(order), List.of(ROPE, CHAIN))
+        OrderFindings.of(List.of(order), GoodsDirectory.of(List.of(ROPE, CHAIN)))
                 .forEach((index, ofCard) ->
                         ofCard.forEach(one -> found.add(index + " " + one.code().text() + ": " + one.message())));
         return found;

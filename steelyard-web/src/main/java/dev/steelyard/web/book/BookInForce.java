@@ -1,5 +1,6 @@
 package dev.steelyard.web.book;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -14,17 +15,22 @@ import org.jspecify.annotations.Nullable;
  *
  * @param shop the settings it was made with
  * @param sold all that it sells, by name
- * @param goods the same, as prices see them
+ * @param directory the same, as prices see them, to look things up in
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
  */
 public record BookInForce(
         Shop shop,
         List<SoldProduct> sold,
-        List<Product> goods,
+        GoodsDirectory directory,
         List<CardInForce> cards,
         List<DealInForce> deals,
         PriceBook book) {
+
+    /** All that it sells, as prices see it, by name. */
+    public List<Product> goods() {
+        return directory.all();
+    }
 
     public long revision() {
         return shop.revision();

@@ -1,5 +1,6 @@
 package dev.steelyard.web.book;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -91,7 +92,7 @@ public class Books {
         return new BookInForce(
                 shop,
                 sold,
-                products,
+                GoodsDirectory.of(products),
                 live,
                 dealt,
                 PriceBook.of(shop.rules(), order, inOrder, taxes.current(), products));

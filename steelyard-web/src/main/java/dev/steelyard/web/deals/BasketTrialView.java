@@ -11,6 +11,7 @@ import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shown.DealText;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -69,6 +70,10 @@ record BasketTrialView(
     /** A deal that does not count. */
     public record Unused(String name, String why, boolean ours) {}
 
+    private static void add(List<Goods> to, Item item, boolean acted) {
+        to.add(new Goods(item.sku().value(), item.name(), acted));
+    }
+
     /** @param ours the deal being edited, as the basket was priced with it */
     static BasketTrialView of(
             BasketText text, BasketTrial trial, PricedBasket basket, Deal ours, Subject subject, PriceBook book) {
@@ -79,9 +84,13 @@ record BasketTrialView(
             rows.add(row(typed.get(i), i, trial, basket, ours, subject, minor));
         }
         List<Goods> goods = new ArrayList<>();
-        subject.goods().forEach(product -> product.items()
-                .forEach(item -> goods.add(
-                        new Goods(item.sku().value(), item.name(), ours.acted().has(item)))));
+        subject.directory().items(ours.acted()).limit(Subject.MOST_LISTED).forEach(item -> add(goods, item, true));
+        subject.goods().stream()
+                .limit(Subject.MOST_LISTED)
+                .flatMap(product -> product.items().stream())
+                .filter(item -> !ours.acted().has(item))
+                .forEach(item -> add(goods, item, false));
+        goods.sort(Comparator.comparing(Goods::name));
         return new BasketTrialView(
                 text,
                 rows,

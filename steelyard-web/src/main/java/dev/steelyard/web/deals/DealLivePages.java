@@ -1,7 +1,6 @@
 package dev.steelyard.web.deals;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.pricing.PricedBasket;
@@ -144,16 +143,18 @@ class DealLivePages implements LiveShown {
                 }
             }
         }
-        List<Product> covered = subject.goods().stream()
-                .filter(product -> product.items().stream().anyMatch(side.deal().acted()::has))
-                .toList();
+        int covered = (int) subject.directory()
+                .items(side.deal().acted())
+                .map(item -> item.product().sku())
+                .distinct()
+                .count();
         return new Gate(
                 FirstLines.of(stops, MOST_SAID),
                 List.of(),
                 0,
                 FirstLines.of(warnings, MOST_SAID),
                 FirstLines.of(notes, MOST_SAID),
-                covered.size());
+                covered);
     }
 
     /** A deal that is over, or for nothing, does nothing by going live. */

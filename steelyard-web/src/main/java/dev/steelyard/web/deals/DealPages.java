@@ -107,7 +107,7 @@ class DealPages {
                 Arrays.stream(PaymentMethod.values()).map(PaymentMethod::label).collect(Collectors.toSet());
         return new DealFindings(
                         book.book(),
-                        book.goods(),
+                        book.directory(),
                         payments,
                         shops.now(),
                         subject.shop().smallestMargin())
@@ -115,8 +115,10 @@ class DealPages {
     }
 
     private static int covered(Deal deal, Subject subject) {
-        return (int) subject.goods().stream()
-                .filter(product -> product.items().stream().anyMatch(deal.acted()::has))
+        return (int) subject.directory()
+                .items(deal.acted())
+                .map(item -> item.product().sku())
+                .distinct()
                 .count();
     }
 

@@ -98,6 +98,7 @@ class DealsController {
     String create(
             @RequestParam(defaultValue = "") String start,
             @RequestParam(defaultValue = "") List<String> goods,
+            @RequestParam(defaultValue = "") String more,
             @RequestParam(defaultValue = "") String name,
             @AuthenticationPrincipal StaffMember who,
             Model model,
@@ -108,7 +109,7 @@ class DealsController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return begin(model, Begin.of(sold, "").saying("Pick what the deal does.", goods, name));
         }
-        Begin.Picked picked = Begin.pick(sold, goods);
+        Begin.Picked picked = Begin.pick(sold, Begin.with(goods, more));
         ObjectNode holder = Json.object();
         picked.covers(holder);
         ObjectNode covers = holder.get("covers") instanceof ObjectNode named

@@ -37,7 +37,8 @@ class TodayTest {
     @Test
     void aWeightOfALiveCardThatDiffersNowIsSaid(App app, Http owner) {
         app.sql()
-                .sql("update product set shelf_price = 16.00 where sku = 'BRU-1'")
+                .sql(
+                        "update product set shelf_price = 16.00, revision = (select revision + 1 from shop) where sku = 'BRU-1'")
                 .update();
         app.sql().sql("update shop set revision = revision + 1").update();
         app.bean(Books.class).refresh();

@@ -2,7 +2,9 @@ package dev.steelyard.web.cards.list;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.format.FormatIssue;
+import dev.steelyard.web.cards.trial.Subject;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
@@ -32,8 +34,10 @@ public record Begin(
 
     public static Begin of(List<Product> sold, String sku) {
         List<Choice> goods = new ArrayList<>();
-        sold.forEach(product -> goods.add(
-                new Choice(product.sku().value(), product.name(), product.sku().value())));
+        sold.stream()
+                .limit(Subject.MOST_LISTED)
+                .forEach(product -> goods.add(new Choice(
+                        product.sku().value(), product.name(), product.sku().value())));
         sold.stream()
                 .flatMap(product -> product.traits().categories().stream())
                 .distinct()
@@ -82,6 +86,16 @@ public record Begin(
                 values.forEach(list::add);
             }
         }
+    }
+
+    /** What was picked, and SKUs typed beside it with commas between. */
+    public static List<String> with(List<String> picked, String typed) {
+        List<String> all = new ArrayList<>(picked);
+        Arrays.stream(typed.split(","))
+                .map(String::strip)
+                .filter(sku -> !sku.isEmpty())
+                .forEach(all::add);
+        return all;
     }
 
     public static Picked pick(List<Product> sold, List<String> values) {

@@ -131,6 +131,7 @@ class CardsController {
     String create(
             @RequestParam(defaultValue = "") String start,
             @RequestParam(defaultValue = "") List<String> goods,
+            @RequestParam(defaultValue = "") String more,
             @RequestParam(defaultValue = "") String name,
             @AuthenticationPrincipal StaffMember who,
             Model model,
@@ -142,7 +143,7 @@ class CardsController {
             model.addAttribute("begin", Begin.of(sold, "").saying("Pick how the card prices.", goods, name));
             return "cards/new";
         }
-        Begin.Picked picked = Begin.pick(sold, goods);
+        Begin.Picked picked = Begin.pick(sold, Begin.with(goods, more));
         String called = name.isBlank() ? picked.name() + " " + way.words() : name.strip();
         Product first = picked.first();
         ObjectNode card =

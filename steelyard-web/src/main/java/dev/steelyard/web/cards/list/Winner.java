@@ -3,10 +3,10 @@ package dev.steelyard.web.cards.list;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
-import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.pricing.Verdict;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
 import java.time.LocalDate;
@@ -54,14 +54,13 @@ record Winner(Question asked, List<Goods> goods, List<Says> says) {
         List<Goods> goods = book.goods().stream()
                 .map(Product::items)
                 .flatMap(List::stream)
+                .limit(Subject.MOST_LISTED)
                 .map(item -> new Goods(item.sku().value(), item.name()))
                 .toList();
-        Item item = goods.stream()
-                .filter(one -> one.sku().equals(asked.sku()))
-                .findFirst()
-                .or(() -> goods.stream().findFirst())
-                .map(one -> book.book().item(new Sku(one.sku())))
-                .orElse(null);
+        Item known = book.directory().item(asked.sku());
+        Item item = known != null || goods.isEmpty()
+                ? known
+                : book.directory().item(goods.get(0).sku());
         if (item == null) {
             return new Winner(asked, goods, List.of());
         }

@@ -48,7 +48,7 @@ public class Neighbours {
         order.add(card);
         order.addAll(after);
         Map<Integer, List<Finding>> found =
-                OrderFindings.of(order, books.inForce().goods());
+                OrderFindings.of(order, books.inForce().directory());
         List<String> said = new ArrayList<>();
         found.getOrDefault(ours, List.of()).stream()
                 .filter(finding -> finding.code() != Finding.Code.COVERS_NOTHING)

@@ -88,7 +88,7 @@ public class CardOverview {
                         entry.document().root(), subject.shop().currency()))
                 .toList();
         Map<Integer, List<Finding>> order = OrderFindings.of(
-                readings.stream().map(Documents.DraftReading::card).toList(), subject.goods());
+                readings.stream().map(Documents.DraftReading::card).toList(), subject.directory());
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             Draft entry = entries.get(i);

@@ -125,18 +125,21 @@ final class Trials {
         return Show.money(line.total().value(), subject.shop().minorDigits());
     }
 
+    /** Those that are covered first; of many the first few. */
     private List<TrialView.Goods> goods() {
         List<TrialView.Goods> goods = new ArrayList<>();
-        for (boolean covered : new boolean[] {true, false}) {
-            for (Product product : subject.goods()) {
-                if (card.covers().covers(product) == covered) {
-                    product.items()
-                            .forEach(item ->
-                                    goods.add(new TrialView.Goods(item.sku().value(), item.name(), covered)));
-                }
-            }
+        subject.covered(card).stream().limit(MOST_GOODS).forEach(product -> add(goods, product, true));
+        if (goods.size() < MOST_GOODS) {
+            subject.goods().stream()
+                    .filter(product -> !card.covers().covers(product))
+                    .limit(MOST_GOODS)
+                    .forEach(product -> add(goods, product, false));
         }
         return goods.size() <= MOST_GOODS ? goods : goods.subList(0, MOST_GOODS);
+    }
+
+    private static void add(List<TrialView.Goods> to, Product product, boolean covered) {
+        product.items().forEach(item -> to.add(new TrialView.Goods(item.sku().value(), item.name(), covered)));
     }
 
     private List<AskView> asks() {

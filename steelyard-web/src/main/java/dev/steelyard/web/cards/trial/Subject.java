@@ -1,5 +1,6 @@
 package dev.steelyard.web.cards.trial;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -9,7 +10,6 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -17,13 +17,25 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a card is tried on: the shop with its groups and goods.
  *
- * @param goods all that are sold
+ * @param directory all goods that are sold
  */
-public record Subject(Shop shop, List<CustomerGroup> groups, List<Product> goods, LocalDate today) {
+public record Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory directory, LocalDate today) {
+
+    /** Goods that a field lists to be picked from; where there are more, they are found as one types. */
+    public static final int MOST_LISTED = 300;
 
     public static Subject of(Shops shops, Books books) {
         BookInForce book = books.inForce();
-        return new Subject(book.shop(), shops.groups(), book.goods(), shops.today());
+        return new Subject(book.shop(), shops.groups(), book.directory(), shops.today());
+    }
+
+    public List<Product> goods() {
+        return directory.all();
+    }
+
+    /** Whether there are so many goods that fields do not list them. */
+    public boolean hasMany() {
+        return goods().size() > MOST_LISTED;
     }
 
     public List<String> groupNames() {
@@ -32,23 +44,17 @@ public record Subject(Shop shop, List<CustomerGroup> groups, List<Product> goods
 
     /** What products are called, by their SKU. */
     public Map<String, String> names() {
-        Map<String, String> names = new HashMap<>();
-        goods.forEach(product -> names.put(product.sku().value(), product.name()));
-        return names;
+        return directory.names();
     }
 
     /** The goods a card covers, by name. */
     public List<Product> covered(RateCard card) {
-        return goods.stream().filter(card.covers()::covers).toList();
+        return directory.covered(card.covers()).toList();
     }
 
     /** What a SKU orders. */
     @Nullable
     public Item item(String sku) {
-        return goods.stream()
-                .flatMap(product -> product.items().stream())
-                .filter(item -> item.sku().value().equals(sku))
-                .findFirst()
-                .orElse(null);
+        return directory.item(sku);
     }
 }

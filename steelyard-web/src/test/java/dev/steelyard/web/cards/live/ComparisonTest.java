@@ -3,6 +3,7 @@ package dev.steelyard.web.cards.live;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
@@ -47,9 +48,9 @@ class ComparisonTest {
                     "DE",
                     1),
             List.of(),
-            List.of(
+            GoodsDirectory.of(List.of(
                     Product.of(new Sku("BRU-1"), "Deck brush", new BigDecimal("15.00")),
-                    Product.of(new Sku("ROPE"), "Rope", null)),
+                    Product.of(new Sku("ROPE"), "Rope", null))),
             NOW.toLocalDate());
 
     @Test

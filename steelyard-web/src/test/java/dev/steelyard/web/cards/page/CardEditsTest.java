@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
@@ -26,7 +27,7 @@ class CardEditsTest {
     private final Subject subject = new Subject(
             new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
-            List.of(),
+            GoodsDirectory.of(List.of()),
             LocalDate.of(2027, 4, 1));
     private final DraftDocument card = DraftDocument.of((ObjectNode) Json.read("{\"name\": \"Card\"}"));
 

@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.prepared.Asked;
@@ -44,7 +45,7 @@ class CardPicturesTest {
     private final Subject subject = new Subject(
             new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
-            List.of(Product.of(new Sku("GOODS"), "Goods", new BigDecimal("7.40"))),
+            GoodsDirectory.of(List.of(Product.of(new Sku("GOODS"), "Goods", new BigDecimal("7.40")))),
             LocalDate.of(2027, 4, 15));
 
     /** What the table beside a beam says of an order is what the order costs. */

@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Variant;
@@ -54,7 +55,7 @@ class TrialsTest {
     private final Subject subject = new Subject(
             new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
             List.of(),
-            List.of(shackle, Product.of(new Sku("CVR"), "Cover", null)),
+            GoodsDirectory.of(List.of(shackle, Product.of(new Sku("CVR"), "Cover", null))),
             LocalDate.of(2027, 4, 1));
 
     @Test
