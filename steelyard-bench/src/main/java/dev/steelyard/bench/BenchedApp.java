@@ -16,16 +16,28 @@ final class BenchedApp implements AutoCloseable {
 
     private final Process process;
     private final String url;
+    private final Path home;
 
-    private BenchedApp(Process process, String url) {
+    private BenchedApp(Process process, String url, Path home) {
         this.process = process;
         this.url = url;
+        this.home = home;
     }
 
     static BenchedApp start(String jar, String... options) throws IOException {
+        return start(List.of("-jar", jar), options);
+    }
+
+    /** The same with so much heap and no more. */
+    static BenchedApp startWithHeap(String jar, int megabytes, String... options) throws IOException {
+        return start(List.of("-Xmx" + megabytes + "m", "-jar", jar), options);
+    }
+
+    private static BenchedApp start(List<String> how, String... options) throws IOException {
         Path home = Files.createTempDirectory("steelyard-bench");
-        List<String> command = new ArrayList<>(List.of(
-                ProcessHandle.current().info().command().orElse("java"), "-Dsteelyard.home=" + home, "-jar", jar));
+        List<String> command = new ArrayList<>(
+                List.of(ProcessHandle.current().info().command().orElse("java"), "-Dsteelyard.home=" + home));
+        command.addAll(how);
         command.addAll(List.of(options));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         BufferedReader lines =
@@ -33,7 +45,7 @@ final class BenchedApp implements AutoCloseable {
         StringBuilder said = new StringBuilder();
         for (String line = lines.readLine(); line != null; line = lines.readLine()) {
             if (line.startsWith(READY)) {
-                return new BenchedApp(process, line.substring(READY.length()).replaceAll("/$", ""));
+                return new BenchedApp(process, line.substring(READY.length()).replaceAll("/$", ""), home);
             }
             said.append(line).append('\n');
         }
@@ -43,6 +55,38 @@ final class BenchedApp implements AutoCloseable {
     /** The address without a slash at its end. */
     String url() {
         return url;
+    }
+
+    long pid() {
+        return process.pid();
+    }
+
+    /** Where its database is reached; a user “bench” may do everything there. Made with the server's own client. */
+    String databaseUrl() throws IOException, InterruptedException {
+        String port = client("select @@port").strip();
+        client(
+                "create or replace user bench@'127.0.0.1' identified by 'bench'; grant all on steelyard.* to bench@'127.0.0.1'");
+        return "jdbc:mariadb://127.0.0.1:" + port + "/steelyard?useBulkStmts=true";
+    }
+
+    private String client(String statements) throws IOException, InterruptedException {
+        Process client = new ProcessBuilder(
+                        "mariadb",
+                        "--no-defaults",
+                        "-N",
+                        "-S",
+                        home.resolve("mariadb.sock").toString(),
+                        "-u",
+                        System.getProperty("user.name"),
+                        "-e",
+                        statements)
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(client.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        if (client.waitFor() != 0) {
+            throw new IllegalStateException("the database's client said: " + said);
+        }
+        return said;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package dev.steelyard.web.launch;
 
 import dev.steelyard.web.SteelyardApplication;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.database.PrivateMariaDb;
 import dev.steelyard.web.demo.FirstStart;
 import dev.steelyard.web.demo.MadeUpGoods;
@@ -78,6 +79,7 @@ public final class Launcher {
         if (!options.stay()) {
             System.exit(0);
         }
+        context.getBean(Books.class).refresh(); // so that the first shopper does not wait for it
         String address = "http://127.0.0.1:" + port + "/";
         home.announce(address);
         System.out.println();
