@@ -1,8 +1,7 @@
 -- The revision of prices at which goods were last changed: a node reads only those anew that changed since its own book.
 alter table product
     add column revision bigint not null default 0,
-    add key product_revision (revision),
-    add key product_changed (changed_at, id);
+    add key product_revision (revision);
 
 -- Ids for many rows at once: each value is the first of ten thousand. Far above those that are taken fifty at a time.
 create sequence row_block start with 1000000000000 increment by 10000 nocache;
@@ -70,9 +69,7 @@ create table price_batch_row (
     notes          text           null,
     cells          text           null check (cells is null or json_valid(cells)),
     primary key (batch_id, number),
-    key price_batch_row_outcome (batch_id, outcome, number),
     key price_batch_row_sku (batch_id, sku, number),
-    key price_batch_row_target (target_id, batch_id),
     key price_batch_row_product (product_id, batch_id),
     constraint price_batch_row_batch foreign key (batch_id) references price_batch (id) on delete cascade
 );

@@ -67,10 +67,16 @@ public class Books {
     public synchronized BookInForce refresh() {
         BookInForce now = held;
         if (now == null || shops.revision() != now.revision()) {
+            long start = System.nanoTime();
             now = Objects.requireNonNull(reading.execute(status -> build()));
             held = now;
+            log.debug("Prices of revision {} are in force, made in {} ms", now.revision(), millisSince(start));
         }
         return now;
+    }
+
+    private static long millisSince(long start) {
+        return (System.nanoTime() - start) / 1_000_000;
     }
 
     /** The newest book, within the caller's transaction; nobody publishes until that ends. For checkouts. */

@@ -104,6 +104,11 @@ public class MadeUpGoods {
         return more;
     }
 
+    /** Lets the database count anew what it chooses its ways by; after so many rows at once it would take the wrong ones. */
+    public void settle() {
+        sql.execute("analyze table product, price_row, product_category, product_tag");
+    }
+
     /** Ids of the shelves the goods stand on, below one of their own; made where they are not there. */
     private List<Long> shelves() {
         long above = named("category", "Fittings", null);

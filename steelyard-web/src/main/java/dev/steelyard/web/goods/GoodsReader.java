@@ -64,22 +64,25 @@ class GoodsReader {
 
     /** All that are sold now. */
     List<Read> sold() {
-        return read("p.removed_at is null");
+        return read(new Which("p.removed_at is null", JOINED + "p.removed_at is null"));
     }
 
     /** Those that were changed after a revision of prices, taken out of the shop or not. */
     List<Read> changedAfter(long revision) {
-        return read("p.revision > ?", revision);
+        return read(new Which("p.revision > ?", JOINED + "p.revision > ?"), revision);
     }
 
     /** Those of some ids. */
     List<Read> of(List<Long> ids) {
-        return ids.isEmpty() ? List.of() : read("p.id in (" + marks(ids.size()) + ")", ids.toArray());
+        String among = " in (" + marks(ids.size()) + ")";
+        return ids.isEmpty()
+                ? List.of()
+                : read(new Which("p.id" + among, " where t.product_id" + among), ids.toArray());
     }
 
     /** The one whose own SKU it is; an empty list for none. */
     List<Read> ofSku(String sku) {
-        return read("p.sku = ?", sku);
+        return read(new Which("p.sku = ?", JOINED + "p.sku = ?"), sku);
     }
 
     static String marks(int count) {
@@ -88,18 +91,28 @@ class GoodsReader {
 
     private record VariantRow(long id, Sku sku, String name, @Nullable BigDecimal shelf, @Nullable BigDecimal cost) {}
 
-    private List<Read> read(String where, Object... values) {
+    /**
+     * Which goods are read.
+     *
+     * @param goods a condition on the product, p
+     * @param parts what follows a table of the product's parts, t, to the same end
+     */
+    private record Which(String goods, String parts) {}
+
+    private static final String JOINED = " join product p on p.id = t.product_id where ";
+
+    private List<Read> read(Which which, Object... values) {
         Shelving.Names names = shelving.names();
-        Map<Long, List<KeptRow>> rows = rows(where, values, names);
-        Map<Long, List<VariantRow>> variants = variants(where, values);
-        Map<Long, List<Long>> categories = categories(where, values);
-        Map<Long, Set<String>> tags = tags(where, values);
+        Map<Long, List<KeptRow>> rows = rows(which.parts(), values, names);
+        Map<Long, List<VariantRow>> variants = variants(which.parts(), values);
+        Map<Long, List<Long>> categories = categories(which.parts(), values);
+        Map<Long, Set<String>> tags = tags(which.parts(), values);
         List<Read> found = new ArrayList<>();
         each(
                 "select p.id, p.sku, p.name, p.drawing, p.brand_id, p.type, p.supplier, p.tax_class_id, p.shelf_price,"
                         + " p.unit_cost, p.unit_price_decimals, p.rows_over, p.version, p.changed_at, p.changed_by,"
                         + " p.removed_at from product p where "
-                        + where,
+                        + which.goods(),
                 values,
                 row -> {
                     long id = row.getLong(1);
@@ -136,7 +149,7 @@ class GoodsReader {
                             id,
                             row.getString(4),
                             brand,
-                            shelves.stream().map(names::category).toList(),
+                            names.inOrder(shelves),
                             row.getLong(13),
                             moment(row, 14),
                             row.getString(15),
@@ -167,12 +180,11 @@ class GoodsReader {
         return text == null ? Set.of() : Set.of(text);
     }
 
-    private Map<Long, List<KeptRow>> rows(String where, Object[] values, Shelving.Names names) {
+    private Map<Long, List<KeptRow>> rows(String which, Object[] values, Shelving.Names names) {
         Map<Long, List<KeptRow>> found = new HashMap<>();
         each(
-                "select r.product_id, r.id, r.variant_id, r.group_id, r.from_pieces, r.price, r.starts, r.ends"
-                        + " from price_row r"
-                        + joined("r", where) + " order by r.product_id, r.from_pieces, r.id",
+                "select t.product_id, t.id, t.variant_id, t.group_id, t.from_pieces, t.price, t.starts, t.ends"
+                        + " from price_row t" + which + " order by t.product_id, t.from_pieces, t.id",
                 values,
                 row -> found.computeIfAbsent(row.getLong(1), any -> new ArrayList<>(4))
                         .add(new KeptRow(
@@ -186,11 +198,11 @@ class GoodsReader {
         return found;
     }
 
-    private Map<Long, List<VariantRow>> variants(String where, Object[] values) {
+    private Map<Long, List<VariantRow>> variants(String which, Object[] values) {
         Map<Long, List<VariantRow>> found = new HashMap<>();
         each(
-                "select v.product_id, v.id, v.sku, v.name, v.shelf_price, v.unit_cost from variant v"
-                        + joined("v", where) + " order by v.product_id, v.position, v.id",
+                "select t.product_id, t.id, t.sku, t.name, t.shelf_price, t.unit_cost from variant t" + which
+                        + " order by t.product_id, t.position, t.id",
                 values,
                 row -> found.computeIfAbsent(row.getLong(1), any -> new ArrayList<>())
                         .add(new VariantRow(
@@ -202,27 +214,20 @@ class GoodsReader {
         return found;
     }
 
-    private Map<Long, List<Long>> categories(String where, Object[] values) {
+    private Map<Long, List<Long>> categories(String which, Object[] values) {
         Map<Long, List<Long>> found = new HashMap<>();
-        each(
-                "select c.product_id, c.category_id from product_category c join category k on k.id = c.category_id"
-                        + joined("c", where) + " order by c.product_id, k.position, k.id",
-                values,
-                row -> found.computeIfAbsent(row.getLong(1), any -> new ArrayList<>(1))
-                        .add(row.getLong(2)));
+        each("select t.product_id, t.category_id from product_category t" + which, values, row -> found.computeIfAbsent(
+                        row.getLong(1), any -> new ArrayList<>(1))
+                .add(row.getLong(2)));
         return found;
     }
 
-    private Map<Long, Set<String>> tags(String where, Object[] values) {
+    private Map<Long, Set<String>> tags(String which, Object[] values) {
         Map<Long, Set<String>> found = new LinkedHashMap<>();
-        each("select t.product_id, t.tag from product_tag t" + joined("t", where), values, row -> found.computeIfAbsent(
+        each("select t.product_id, t.tag from product_tag t" + which, values, row -> found.computeIfAbsent(
                         row.getLong(1), any -> new HashSet<>())
                 .add(row.getString(2)));
         return found;
-    }
-
-    private static String joined(String alias, String where) {
-        return " join product p on p.id = " + alias + ".product_id where " + where;
     }
 
     private void each(String query, Object[] values, RowCallbackHandler row) {

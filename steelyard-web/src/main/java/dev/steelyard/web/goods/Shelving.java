@@ -33,8 +33,17 @@ class Shelving {
             Map<Long, String> taxClasses,
             Map<Long, String> groups) {
 
-        String category(long id) {
-            return Objects.requireNonNull(categories.get(id)).name();
+        /** The names of some categories in the order of all. */
+        List<String> inOrder(Collection<Long> ids) {
+            return ids.size() < 2
+                    ? ids.stream()
+                            .map(id ->
+                                    Objects.requireNonNull(categories.get(id)).name())
+                            .toList()
+                    : categories.values().stream()
+                            .filter(one -> ids.contains(one.id()))
+                            .map(Category::name)
+                            .toList();
         }
 
         String group(long id) {

@@ -72,8 +72,10 @@ public final class Launcher {
         ConfigurableApplicationContext context = spring.run();
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());
-        int made = context.getBean(MadeUpGoods.class).fillTo(options.goods());
+        MadeUpGoods madeUp = context.getBean(MadeUpGoods.class);
+        int made = madeUp.fillTo(options.goods());
         if (made > 0 || !options.stay()) {
+            madeUp.settle();
             System.out.println("Filled the shop with " + made + " made-up goods.");
         }
         if (!options.stay()) {

@@ -70,14 +70,17 @@ class Applying {
         pulse.written(0, total);
         lockGoods(id);
         compare(id, way);
-        sql.update(
-                "delete r from price_row r join price_batch_row b on b.target_id = r.id where b.batch_id = ? and b.target ="
-                        + " 'R' and " + way.leaves(),
-                id);
+        boolean moves = moves(id, way);
+        if (moves) {
+            sql.update(
+                    "delete r from price_row r join price_batch_row b on b.target_id = r.id where b.batch_id = ? and"
+                            + " b.target = 'R' and " + way.leaves(),
+                    id);
+        }
         int last = last(id);
         for (int from = 0; from <= last; from += AT_A_TIME) {
             pulse.written((int) Math.min(total, (long) total * from / Math.max(1, last)), total);
-            some(id, way, from, from + AT_A_TIME);
+            some(id, way, moves, from, from + AT_A_TIME);
         }
         pulse.written(total, total);
         shelfPrices(id, way, "product", 'P');
@@ -99,7 +102,17 @@ class Applying {
         return last == null ? 0 : last;
     }
 
-    private void some(long id, Direction way, int from, int to) {
+    /** Whether any price row comes or goes; most batches only change prices. */
+    private boolean moves(long id, Direction way) {
+        Boolean some = sql.queryForObject(
+                "select exists(select 1 from price_batch_row b where b.batch_id = ? and b.target = 'R' and ("
+                        + way.arrives() + " or " + way.leaves() + "))",
+                Boolean.class,
+                id);
+        return Boolean.TRUE.equals(some);
+    }
+
+    private void some(long id, Direction way, boolean moves, int from, int to) {
         sql.update(
                 "update price_row r join price_batch_row b on b.target_id = r.id set r.price = " + way.price()
                         + " where b.batch_id = ? and b.number > ? and b.number <= ? and b.target = 'R' and "
@@ -107,6 +120,9 @@ class Applying {
                 id,
                 from,
                 to);
+        if (!moves) {
+            return;
+        }
         sql.update(
                 "insert into price_row (id, product_id, variant_id, " + Direction.ROW_COLUMNS
                         + ") select b.target_id, b.product_id, b.variant_id, " + way.written()
@@ -152,7 +168,7 @@ class Applying {
                 id));
         changed.addAll(named(
                 "join price_row x on " + way.clashes() + " where b.batch_id = ? and b.target = 'R' and " + way.arrives()
-                        + " and not exists (select 1 from price_batch_row o where o.batch_id = b.batch_id and o.target = 'R'"
+                        + " and not exists (select 1 from price_batch_row o where o.batch_id = b.batch_id and o.sku = b.sku and o.target = 'R'"
                         + " and o.target_id = x.id and " + way.leaves().replace("b.", "o.") + ")",
                 id));
         if (!changed.isEmpty()) {
