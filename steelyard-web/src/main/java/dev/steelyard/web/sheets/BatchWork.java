@@ -164,7 +164,7 @@ class BatchWork {
         }
     }
 
-    @Scheduled(fixedDelayString = "3s")
+    @Scheduled(fixedDelayString = "2s")
     void lookAfter() {
         try {
             ours.forEach(batches::beat);

@@ -6,12 +6,14 @@ import dev.steelyard.web.database.RowIds;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -23,20 +25,20 @@ import org.springframework.stereotype.Repository;
 @Repository
 class Batches {
 
-    /** In SQL, seconds after which a batch without a beat counts as left. */
-    static final int LEFT_AFTER = 15;
-
     private static final int LONGEST_TITLE = 300;
     private static final int LONGEST_MESSAGE = 2000;
 
     private final JdbcClient sql;
     private final RowIds ids;
     private final Clock clock;
+    private final Duration leftAfter;
 
-    Batches(JdbcClient sql, RowIds ids, Clock clock) {
+    /** @param leftAfter how long after its last beat a batch counts as left */
+    Batches(JdbcClient sql, RowIds ids, Clock clock, @Value("${steelyard.batches.left-after:15s}") Duration leftAfter) {
         this.sql = sql;
         this.ids = ids;
         this.clock = clock;
+        this.leftAfter = leftAfter;
     }
 
     /** Begins one that is being read. @return its number */
@@ -162,7 +164,7 @@ class Batches {
 
     /** Gives up what a process that ended was doing, in words. What is applied is applied in one transaction or not at all. */
     void giveUpLeft() {
-        String left = " where state = ? and beat_at < utc_timestamp(6) - interval " + LEFT_AFTER + " second";
+        String left = " where state = ? and beat_at < utc_timestamp(6) - interval " + leftAfter.toSeconds() + " second";
         sql.sql("update price_batch set state = 'FAILED', message = ?" + left)
                 .params(
                         "The application ended while the rows were read. Nothing was applied; read the file in again.",

@@ -6,10 +6,12 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -32,6 +34,11 @@ class EveryPageTest {
     private static final List<String> OWNERS = List.of(
             "/goods",
             "/goods?find=nothing",
+            "/goods/new",
+            "/goods/13/about",
+            "/goods/1/past",
+            "/goods/shelves",
+            "/sheets",
             "/goods/1",
             "/goods/13",
             "/goods/2",
@@ -75,6 +82,7 @@ class EveryPageTest {
                                 .query(String.class)
                                 .single());
         check(page, "/goods/9999");
+        sheets(page);
         cards(page);
         DemoDeals.putBack(app);
         deals(page);
@@ -118,6 +126,26 @@ class EveryPageTest {
     }
 
     /** A card of each kind with a picture of its own, at each of its steps. */
+    /** A batch with rows of every kind, and what can be done with picked goods. */
+    private void sheets(Page page) {
+        page.navigate("/sheets");
+        page.setInputFiles(
+                "#file",
+                new FilePayload(
+                        "spring.csv",
+                        "text/csv",
+                        "sku,what,from,price,action\nBRU-1,row,6,4,\nBRU-1,row,9,13,\nNOPE,row,6,1,\nSHK,row,100,,remove\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        page.getByText("Look at it").click();
+        page.locator("#sum").waitFor();
+        checkHere(page, "a sheet that is looked at");
+        page.navigate("/goods");
+        page.check("#pick-shown");
+        page.click("#act");
+        page.locator("#acting").waitFor();
+        checkHere(page, "what can be done with picked goods");
+    }
+
     private void cards(Page page) {
         check(page, "/cards");
         for (String name : List.of("Boat covers by area", "Antifouling by hull area")) {

@@ -6,11 +6,8 @@ import dev.steelyard.web.database.PrivateMariaDb;
 import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
-import java.io.IOException;
+import dev.steelyard.web.testing.LaunchedApp;
 import java.io.UncheckedIOException;
-import java.net.InetAddress;
-import java.net.ServerSocket;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -21,7 +18,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -45,32 +41,31 @@ class KilledUnderLoadTest {
 
     private final AtomicInteger thanked = new AtomicInteger();
     private volatile boolean shopping = true;
-    private Process app;
+    private LaunchedApp app;
 
     @AfterEach
-    void stop() throws InterruptedException {
+    void stop() {
         shopping = false;
-        if (app != null && app.isAlive()) {
-            app.destroy();
-            app.waitFor(60, TimeUnit.SECONDS);
+        if (app != null) {
+            app.close();
         }
     }
 
     @Test
     void everyOrderIsWholeOrAbsentAndNobodyPaysTwice(@TempDir Path home) throws Exception {
-        int port = freePort();
-        String url = "http://127.0.0.1:" + port;
-        launch(home, port);
+        app = new LaunchedApp(home, "steelyard.payments.ask-after=2s", "steelyard.payments.patience=2s");
+        app.launch("--demo");
+        String url = app.url();
         ExecutorService hands = Executors.newFixedThreadPool(SHOPPERS);
         List<Future<?>> shoppers = new ArrayList<>();
         for (int i = 0; i < SHOPPERS; i++) {
             shoppers.add(hands.submit(() -> shop(url)));
         }
         awaitThanked(5);
-        app.destroyForcibly().waitFor(); // kill -9 of the application, and with it of the stand-in
-        launch(home, port);
+        app.kill(); // and with it the stand-in
+        app.launch("--demo");
         awaitThanked(thanked.get() + 5);
-        killDatabase(home);
+        app.killDatabase();
         awaitThanked(thanked.get() + 5);
         shopping = false;
         for (Future<?> shopper : shoppers) {
@@ -78,15 +73,8 @@ class KilledUnderLoadTest {
         }
         hands.shutdown();
         Thread.sleep(5000); // what was left is asked about, and settled
-        app.destroy();
-        assertThat(app.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        app.close();
         look(home);
-    }
-
-    private static int freePort() throws IOException {
-        try (ServerSocket any = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            return any.getLocalPort();
-        }
     }
 
     /** Buys again and again; where no clear answer comes, presses the same button until one does. */
@@ -150,52 +138,6 @@ class KilledUnderLoadTest {
             assertThat(Instant.now()).as(thanked + " of " + count).isBefore(latest);
             Thread.sleep(50);
         }
-    }
-
-    private void launch(Path home, int port) throws IOException, InterruptedException {
-        Path log = home.resolve("app.log");
-        long ready = readyLines(log);
-        app = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        "-Dsteelyard.home=" + home,
-                        "-Dsteelyard.payments.ask-after=2s",
-                        "-Dsteelyard.payments.patience=2s",
-                        "dev.steelyard.web.launch.Launcher",
-                        "--demo",
-                        "--port",
-                        "" + port)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
-                .start();
-        Instant latest = Instant.now().plus(Duration.ofSeconds(120));
-        while (readyLines(log) == ready) {
-            assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
-            assertThat(Instant.now()).isBefore(latest);
-            Thread.sleep(100);
-        }
-    }
-
-    private static long readyLines(Path log) throws IOException {
-        return Files.exists(log)
-                ? Files.readString(log)
-                        .lines()
-                        .filter(line -> line.contains("is ready at"))
-                        .count()
-                : 0;
-    }
-
-    private static void killDatabase(Path home) throws Exception {
-        long pid = ProcessHandle.allProcesses()
-                .filter(process -> process.info().commandLine().orElse("").contains("--datadir=" + home))
-                .findFirst()
-                .orElseThrow()
-                .pid();
-        ProcessHandle server = ProcessHandle.of(pid).orElseThrow();
-        CompletableFuture<ProcessHandle> gone = server.onExit();
-        assertThat(server.destroyForcibly()).isTrue();
-        gone.get(20, TimeUnit.SECONDS);
     }
 
     private void look(Path home) throws SQLException {
