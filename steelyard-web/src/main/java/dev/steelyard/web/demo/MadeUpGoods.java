@@ -3,6 +3,7 @@ package dev.steelyard.web.demo;
 import dev.steelyard.web.database.RowIds;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -92,7 +93,7 @@ public class MadeUpGoods {
                         product,
                         forGroup ? group : null,
                         THRESHOLDS[row],
-                        price.multiply(new BigDecimal(LEFT[row]))
+                        price.multiply(new BigDecimal(LEFT[row])).setScale(2, RoundingMode.HALF_UP)
                     });
                 }
             }

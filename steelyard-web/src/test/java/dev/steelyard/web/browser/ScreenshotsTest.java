@@ -4,9 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.WithApp;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -56,13 +58,29 @@ class ScreenshotsTest {
         String number = page.locator("#order-number").textContent();
 
         OwnerSteps.signIn(page, "maren");
+        page.locator("input[name=pick]").nth(4).check();
+        page.locator("input[name=pick]").nth(6).check();
+        page.mouse().move(0, 0);
         shoot("goods");
+        page.navigate("/sheets");
+        page.setInputFiles(
+                "#file",
+                new FilePayload(
+                        "spring-prices.csv",
+                        "text/csv",
+                        ("sku,group,what,from,price,action\nSHK,,row,10,7.10,\nSHK,,row,25,4.20,\nSHK,Boatyard,row,100,,remove\n"
+                                        + "BRU-1,,shelf price,,\"15,90\",\nBRU-1,,row,24,11.80,\nSCR-4x40,,row,2000,15,\n")
+                                .getBytes(StandardCharsets.UTF_8)));
+        page.getByText("Look at it").click();
+        page.locator("#sum").waitFor();
+        page.navigate(page.url() + "?show=all");
+        page.locator("#sum").waitFor();
+        shoot("sheet");
         page.navigate("/today");
         shoot("today");
         page.navigate("/history");
         shoot("history");
         page.navigate("/orders/" + number);
-        shoot("order");
         page.navigate("/goods/1");
         assertThat(page.locator("#total")).hasText("82.80");
         shoot("prices");

@@ -45,7 +45,7 @@ class KilledWhileApplyingTest {
         String sheet = HEAD
                 + before.stream().map(KilledWhileApplyingTest::dearer).collect(Collectors.joining("\r\n", "", "\r\n"));
         Answer preview = settled(upload(sheet));
-        assertThat(preview.text()).contains("18,000 prices would change");
+        assertThat(preview.text()).contains("%,d prices would change".formatted(before.size()));
         String page = SheetsAtWork.path(preview);
 
         // the database, while it writes
