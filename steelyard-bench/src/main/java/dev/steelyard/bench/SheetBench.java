@@ -142,8 +142,11 @@ public final class SheetBench {
         long start = System.nanoTime();
         try (HeapWatch heap = new HeapWatch(app.pid())) {
             owner.post(page + "/apply", Map.of());
-            settle(page);
+            while (!owner.get(page).body().contains("batch-applied")) {
+                Thread.sleep(20);
+            }
             long end = System.nanoTime();
+            settle(page);
             while (seen.get() == 0 && System.nanoTime() - end < 30_000_000_000L) {
                 Thread.sleep(20);
             }

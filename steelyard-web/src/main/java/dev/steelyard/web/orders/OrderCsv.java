@@ -1,6 +1,7 @@
 package dev.steelyard.web.orders;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.format.table.Guarded;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -108,6 +109,6 @@ final class OrderCsv {
 
     /** No cell can run as a formula. */
     static String text(String text) {
-        return text.isEmpty() || "=+-@\t\r".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
+        return Guarded.out(text);
     }
 }

@@ -64,9 +64,11 @@ class BatchController {
     private String page(Batch batch, String show, int after, Model model) {
         BookInForce book = books.inForce();
         Shown shown = shown(show, batch);
-        List<BatchRow> page = batch.state().isRunning() ? List.of() : rows.page(batch.id(), shown, after, PAGE + 1);
+        boolean running = isRunning(batch);
+        List<BatchRow> page = running ? List.of() : rows.page(batch.id(), shown, after, PAGE + 1);
         List<BatchRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
         model.addAttribute("batch", batch);
+        model.addAttribute("running", running);
         model.addAttribute("line", BatchLine.of(batch, book.shop().zone()));
         model.addAttribute("percent", percent(batch));
         model.addAttribute("shown", shown.name().toLowerCase(Locale.ROOT));
@@ -94,6 +96,11 @@ class BatchController {
                                 : batch.totals().writing() > 0 ? Shown.WRITING : Shown.ALL);
     }
 
+    /** What is applied is only shown as done once shoppers see it. */
+    private boolean isRunning(Batch batch) {
+        return batch.state().isRunning() || work.isWorkingOn(batch.id());
+    }
+
     /** How far it is, for the bar; -1 where that is not known. */
     private static int percent(Batch batch) {
         Batch.Progress progress = batch.progress();
@@ -108,7 +115,7 @@ class BatchController {
     @GetMapping("/progress")
     String progress(@PathVariable long id, Model model, HttpServletResponse response) {
         Batch batch = batch(id);
-        if (!batch.state().isRunning()) {
+        if (!isRunning(batch)) {
             response.setHeader("HX-Redirect", "/sheets/" + id);
         }
         model.addAttribute("batch", batch);

@@ -10,8 +10,7 @@ import java.util.Locale;
  * @param state its name in styles
  * @param done “12 added, 340 changed, 3 removed”
  */
-record BatchLine(
-        long id, String title, String at, String by, String state, String words, String done, boolean running) {
+record BatchLine(long id, String title, String at, String by, String state, String words, String done) {
 
     static BatchLine of(Batch batch, ZoneId zone) {
         return new BatchLine(
@@ -21,8 +20,7 @@ record BatchLine(
                 batch.madeBy(),
                 batch.state().name().toLowerCase(Locale.ROOT),
                 words(batch, zone),
-                done(batch.totals()),
-                batch.state().isRunning());
+                done(batch.totals()));
     }
 
     private static String words(Batch batch, ZoneId zone) {

@@ -115,6 +115,11 @@ class BatchWork {
         return begun;
     }
 
+    /** Whether this node has not ended with it; what is applied is then not yet in its prices. */
+    boolean isWorkingOn(long id) {
+        return ours.contains(id);
+    }
+
     private void inBackground(long batch, BatchState during, BatchState back, Work work) {
         ours.add(batch);
         worker.submit(() -> {

@@ -24,22 +24,23 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 
 /** Price sheets: taken out, read in, and all that were. */
 @Controller
 class SheetsController {
 
+    private static final Logger log = LoggerFactory.getLogger(SheetsController.class);
     private static final int MOST_LISTED = 100;
 
     private final Batches batches;
@@ -81,8 +82,7 @@ class SheetsController {
             @RequestParam(defaultValue = "POINT") CsvForm form,
             @AuthenticationPrincipal StaffMember who,
             Model model,
-            HttpServletResponse response)
-            throws IOException {
+            HttpServletResponse response) {
         if (file == null || file.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(
@@ -93,11 +93,19 @@ class SheetsController {
                             ? "Choose a file first."
                             : "The file is empty.");
         }
-        Path kept = Files.createTempFile("sheet", ".part");
-        String fingerprint = keep(file, kept);
-        long batch = batches.begin(true, name(file), form, fingerprint, who.name());
-        work.read(batch, kept, form);
-        return "redirect:/sheets/" + batch;
+        try {
+            Path kept = Files.createTempFile("sheet", ".part");
+            String fingerprint = keep(file, kept);
+            long batch = batches.begin(true, name(file), form, fingerprint, who.name());
+            work.read(batch, kept, form);
+            return "redirect:/sheets/" + batch;
+        } catch (IOException notKept) {
+            log.error("A sheet could not be kept", notKept);
+            response.setStatus(HttpStatus.INSUFFICIENT_STORAGE.value());
+            return page(
+                    model,
+                    "The file could not be kept here to be read: " + notKept.getMessage() + ". Nothing was changed.");
+        }
     }
 
     private static String name(MultipartFile file) {
@@ -119,12 +127,6 @@ class SheetsController {
             in.transferTo(out);
         }
         return HexFormat.of().formatHex(digest.digest());
-    }
-
-    @ExceptionHandler(MaxUploadSizeExceededException.class)
-    String tooLarge(Model model, HttpServletResponse response) {
-        response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
-        return page(model, "The file is too large; at most 100 MB are read. Split it, or save it as .xlsx.");
     }
 
     /** The prices of everything that is sold. Sheets of picked goods are taken out where they are picked. */

@@ -243,6 +243,29 @@ class SheetRoundTest {
     }
 
     @Test
+    void aFileThatIsTooLargeIsSaidToBe() {
+        Answer page = owner.upload("/sheets", "large.csv", new byte[102 << 20]);
+
+        assertThat(page.status()).isEqualTo(413);
+        assertThat(page.text()).contains("at most 100 MB are read");
+    }
+
+    @Test
+    void whatIsBeingReadCanBeCancelled() {
+        String sheet = "sku,price\n" + "BRU-1,15.50\n".repeat(200_000);
+
+        Answer page = owner.upload("/sheets", "long.csv", sheet.getBytes(StandardCharsets.UTF_8));
+        Answer stopped = sheets.act(page, "cancel");
+
+        assertThat(stopped.text()).contains("cancelled").contains("Nothing was applied");
+        assertThat(app.sql()
+                        .sql("select count(*) from price_batch_row")
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+    }
+
+    @Test
     void namesThatWouldRunAsFormulasOrScriptsAreOnlyShown() {
         app.sql()
                 .sql("update product set name = '=cmd|<script>alert(1)</script>' where id = 13")
