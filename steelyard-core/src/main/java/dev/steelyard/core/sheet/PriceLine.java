@@ -36,7 +36,7 @@ public record PriceLine(@Nullable String group, @Nullable Integer from, BigDecim
     }
 
     /** Whether both are the price of the same: threshold, group and days. */
-    boolean sameAs(PriceLine other) {
+    public boolean sameAs(PriceLine other) {
         return Objects.equals(from, other.from)
                 && Objects.equals(group, other.group)
                 && validity.equals(other.validity);

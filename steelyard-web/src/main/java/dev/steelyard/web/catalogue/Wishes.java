@@ -121,7 +121,7 @@ class Wishes {
             wanted.forEach(line -> wishes.add(new Wish(goods.sku(), line, null, false)));
             if (only) {
                 rowsOf(goods).stream()
-                        .filter(kept -> wanted.stream().noneMatch(line -> isSame(line, kept.line())))
+                        .filter(kept -> wanted.stream().noneMatch(line -> line.sameAs(kept.line())))
                         .forEach(kept -> wishes.add(new Wish(goods.sku(), kept.line(), kept.key(), true)));
             }
         });
@@ -130,10 +130,6 @@ class Wishes {
 
     private static List<KeptPrice> rowsOf(Priced goods) {
         return goods.now().kept().stream().filter(one -> !one.line().isShelf()).toList();
-    }
-
-    private static boolean isSame(PriceLine one, PriceLine other) {
-        return one.words().equals(other.words());
     }
 
     private static PriceLine priced(PriceLine line, BigDecimal price, @Nullable String group) {

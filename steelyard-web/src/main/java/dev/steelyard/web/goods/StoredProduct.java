@@ -1,20 +1,12 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
-import dev.steelyard.web.shop.TaxClass;
 import jakarta.persistence.CascadeType;
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.JoinTable;
-import jakarta.persistence.ManyToMany;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
@@ -27,7 +19,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** One of the goods. Its version rises with every change, so that no change is written over unseen. */
+/** One of the goods, as far as changes of its prices need it. Its version rises with every change, so that no change is written over unseen. */
 @Entity
 @Table(name = "product")
 class StoredProduct {
@@ -37,23 +29,8 @@ class StoredProduct {
 
     private String sku = "";
     private String name = "";
-    private String description = "";
-    private String drawing = "";
-
-    @ManyToOne(fetch = FetchType.LAZY)
-    @JoinColumn(name = "brand_id")
-    private @Nullable StoredBrand brand;
-
-    private @Nullable String type;
-    private @Nullable String supplier;
-
-    @ManyToOne(fetch = FetchType.LAZY)
-    @JoinColumn(name = "tax_class_id")
-    private @Nullable TaxClass taxClass;
 
     private @Nullable BigDecimal shelfPrice;
-    private @Nullable BigDecimal unitCost;
-    private @Nullable Byte unitPriceDecimals;
 
     @Enumerated(EnumType.STRING)
     @Column(columnDefinition = "varchar(10)")
@@ -65,19 +42,6 @@ class StoredProduct {
 
     @Version
     private long version;
-
-    @ManyToMany
-    @JoinTable(
-            name = "product_category",
-            joinColumns = @JoinColumn(name = "product_id"),
-            inverseJoinColumns = @JoinColumn(name = "category_id"))
-    @OrderBy("position")
-    private Set<StoredCategory> categories = new LinkedHashSet<>();
-
-    @ElementCollection
-    @CollectionTable(name = "product_tag", joinColumns = @JoinColumn(name = "product_id"))
-    @Column(name = "tag")
-    private Set<String> tags = new LinkedHashSet<>();
 
     @OneToMany(mappedBy = "product")
     @OrderBy("position")
@@ -101,32 +65,9 @@ class StoredProduct {
         return name;
     }
 
-    String description() {
-        return description;
-    }
-
-    String drawing() {
-        return drawing;
-    }
-
-    @Nullable
-    StoredBrand brand() {
-        return brand;
-    }
-
     @Nullable
     BigDecimal shelfPrice() {
         return shelfPrice;
-    }
-
-    @Nullable
-    BigDecimal unitCost() {
-        return unitCost;
-    }
-
-    @Nullable
-    Integer unitPriceDecimals() {
-        return unitPriceDecimals == null ? null : unitPriceDecimals.intValue();
     }
 
     Over rowsOver() {
@@ -136,11 +77,6 @@ class StoredProduct {
     @Nullable
     Instant removedAt() {
         return removedAt;
-    }
-
-    @Nullable
-    TaxClass taxClass() {
-        return taxClass;
     }
 
     Instant changedAt() {
@@ -153,24 +89,6 @@ class StoredProduct {
 
     long version() {
         return version;
-    }
-
-    @Nullable
-    String type() {
-        return type;
-    }
-
-    @Nullable
-    String supplier() {
-        return supplier;
-    }
-
-    Set<String> tags() {
-        return Set.copyOf(tags);
-    }
-
-    List<StoredCategory> categories() {
-        return List.copyOf(categories);
     }
 
     List<StoredVariant> variants() {
