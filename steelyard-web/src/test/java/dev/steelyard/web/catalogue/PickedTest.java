@@ -5,19 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.SheetsAtWork;
 import dev.steelyard.web.testing.WithApp;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(WithApp.class)
 class PickedTest {
-
-    private static final int TRIES = 400;
-    private static final long PAUSE_NANOS = 50_000_000;
 
     private App app;
     private Http owner;
@@ -29,12 +26,7 @@ class PickedTest {
     }
 
     private Answer settled(Answer page) {
-        Answer now = page;
-        for (int i = 0; i < TRIES && now.body().contains("id=\"progress\""); i++) {
-            LockSupport.parkNanos(PAUSE_NANOS);
-            now = owner.get(page.response().uri().getPath());
-        }
-        return now;
+        return new SheetsAtWork(owner).settled(page);
     }
 
     private Answer act(String action, String... fields) {

@@ -8,18 +8,17 @@ import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.PriceEdit;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.SheetsAtWork;
 import dev.steelyard.web.testing.WithApp;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(WithApp.class)
 class PastPricesTest {
-
-    private static final long PAUSE_NANOS = 50_000_000;
 
     /** By hand on the 10th, by a sheet on the 20th, undone on the 22nd: each day has its prices. */
     @Test
@@ -31,19 +30,13 @@ class PastPricesTest {
                         13, null, 1, new BigDecimal("16"), Over.LINE, List.of(Break.everyone(6, new BigDecimal("14")))),
                 "Jonas");
         app.sql().sql("update change_entry set made_at = '2026-11-10 09:00:00'").update();
-        String sheet = owner.upload(
-                        "/sheets",
-                        "spring.csv",
-                        "sku,what,from,price\nBRU-1,row,6,13.5\nBRU-1,row,20,12\nBRU-1,shelf price,,17\n"
-                                .getBytes(StandardCharsets.UTF_8))
-                .response()
-                .uri()
-                .getPath();
-        await(owner, sheet);
-        owner.post(sheet + "/apply");
-        await(owner, sheet);
-        owner.post(sheet + "/undo");
-        await(owner, sheet);
+        SheetsAtWork sheets = new SheetsAtWork(owner);
+        Answer page = sheets.read(
+                "spring.csv",
+                "sku,what,from,price\nBRU-1,row,6,13.5\nBRU-1,row,20,12\nBRU-1,shelf price,,17\n"
+                        .getBytes(StandardCharsets.UTF_8));
+        sheets.act(page, "apply");
+        sheets.act(page, "undo");
         app.sql()
                 .sql("update price_batch set applied_at = '2026-11-20 09:00:00', undone_at = '2026-11-22 09:00:00'")
                 .update();
@@ -68,11 +61,5 @@ class PastPricesTest {
 
     private static String on(Http owner, String day) {
         return owner.get("/goods/13/past?day=" + day).text();
-    }
-
-    private static void await(Http owner, String path) {
-        for (int i = 0; i < 400 && owner.get(path).body().contains("id=\"progress\""); i++) {
-            LockSupport.parkNanos(PAUSE_NANOS);
-        }
     }
 }

@@ -7,6 +7,7 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.SheetsAtWork;
 import dev.steelyard.web.testing.WithApp;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
