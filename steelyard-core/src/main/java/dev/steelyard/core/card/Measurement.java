@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param otherUnits units of the same kind that the shopper may pick as well
  * @param least smallest; none for no limit
  * @param most largest; none for no limit
- * @param step counted from the smallest, from 0 if none; only for values typed in its own unit
+ * @param step counted from the smallest, from 0 if none; in its own unit, also for what is typed in one it does not offer
  * @param start what stands there at first
- * @param whole whether only whole numbers may be typed in its own unit
+ * @param whole whether only whole numbers may be typed: of its own unit, or of the offered one it is typed in
  * @param help text beside the field
  * @param tooSmall own words for below the smallest
  * @param tooLarge own words for above the largest
@@ -26,7 +26,7 @@ public record Measurement(
         String label,
         Type type,
         Unit unit,
-        List<Unit> otherUnits,
+        List<OtherUnit> otherUnits,
         @Nullable BigDecimal least,
         @Nullable BigDecimal most,
         @Nullable BigDecimal step,

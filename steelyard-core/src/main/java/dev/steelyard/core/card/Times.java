@@ -7,6 +7,8 @@ import java.time.LocalTime;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param until exclusive; none for forever
  * @param days of the week; empty for all
  * @param opens the time of day from which it counts; none for midnight
- * @param closes the time of day until which it counts, exclusive; none for midnight. Before {@code opens}: over night
+ * @param closes the time of day until which it counts, exclusive; none for midnight. At or before {@code opens}: past
+ *     midnight, and the hours belong to the day on which they open: Friday 22:00 to 02:00 ends on Saturday
  */
 public record Times(
         @Nullable LocalDateTime from,
@@ -24,6 +27,8 @@ public record Times(
         Set<DayOfWeek> days,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes) {
+
+    private static final int DAYS_AHEAD = 8;
 
     public static final Times ALWAYS = new Times(null, null, Set.of(), null, null);
 
@@ -82,17 +87,43 @@ public record Times(
         if (until != null && !at.isBefore(until)) {
             return PassedOverFor.NO_LONGER;
         }
-        boolean open = (days.isEmpty() || days.contains(at.getDayOfWeek())) && openAt(at.toLocalTime());
-        return open ? null : PassedOverFor.NOT_NOW;
+        return openAt(at) ? null : PassedOverFor.NOT_NOW;
     }
 
-    private boolean openAt(LocalTime time) {
+    /** Whether hours or days of the week keep it from counting at some moments between from and until. */
+    public boolean hasHours() {
+        return !days.isEmpty() || opens != null || closes != null;
+    }
+
+    /** Hours past midnight belong to the day on which they open. */
+    private boolean openAt(LocalDateTime at) {
+        LocalTime time = at.toLocalTime();
         LocalTime start = opens == null ? LocalTime.MIN : opens;
-        if (closes == null) {
-            return !time.isBefore(start);
+        boolean pastMidnight = closes != null && !start.isBefore(closes);
+        if (!time.isBefore(start)) {
+            return isDay(at.getDayOfWeek()) && (closes == null || pastMidnight || time.isBefore(closes));
         }
-        return start.isBefore(closes)
-                ? !time.isBefore(start) && time.isBefore(closes)
-                : !time.isBefore(start) || time.isBefore(closes);
+        return pastMidnight && time.isBefore(closes) && isDay(at.getDayOfWeek().minus(1));
+    }
+
+    private boolean isDay(DayOfWeek day) {
+        return days.isEmpty() || days.contains(day);
+    }
+
+    /**
+     * The nearest moment at which it counts, not before the given one: that itself where it counts then. Found among the
+     * beginnings of its stretches within the eight days that follow.
+     *
+     * @return none where it counts at none of them
+     */
+    public Optional<LocalDateTime> openFrom(LocalDateTime at) {
+        LocalDateTime start = from != null && from.isAfter(at) ? from : at;
+        LocalTime opening = opens == null ? LocalTime.MIN : opens;
+        return Stream.concat(
+                        Stream.of(start),
+                        IntStream.rangeClosed(0, DAYS_AHEAD)
+                                .mapToObj(days -> start.toLocalDate().plusDays(days).atTime(opening)))
+                .filter(moment -> !moment.isBefore(start) && reasonAgainst(moment) == null)
+                .findFirst();
     }
 }

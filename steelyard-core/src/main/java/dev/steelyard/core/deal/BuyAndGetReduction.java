@@ -1,9 +1,8 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Gives.BuyAndGet;
-import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quotient;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -16,28 +15,28 @@ import java.util.List;
  */
 record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) implements Reduction {
 
-    private static final MathContext EXACT = Decimals.EXACT;
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
     /** Some pieces of a line that are given. */
-    private record Given(int at, long pieces, BigDecimal each) {}
+    private record Given(int at, long pieces, Quotient each) {}
 
     @Override
-    public BigDecimal[] of(Basket basket, int[] lines, long[] left) {
-        BigDecimal[] exact = new BigDecimal[lines.length];
-        Arrays.fill(exact, BigDecimal.ZERO);
+    public Quotient[] of(Basket basket, int[] lines, long[] left) {
+        Quotient[] exact = new Quotient[lines.length];
+        Arrays.fill(exact, Quotient.ZERO);
         for (Given given : given(basket, lines, left)) {
             SoldLine line = basket.line(lines[given.at]);
-            BigDecimal pieces = BigDecimal.valueOf(given.pieces);
-            BigDecimal amount = terms.toShop(gives.amount(), line);
-            BigDecimal each =
+            Quotient amount = terms.toShop(Quotient.of(gives.amount()), line);
+            Quotient each =
                     switch (gives.value()) {
                         case FREE -> given.each;
-                        case PERCENT_OFF -> Portions.percent(given.each, gives.amount());
+                        case PERCENT_OFF -> given.each.times(gives.amount()).dividedBy(HUNDRED);
                         case AMOUNT_OFF_EACH -> amount.min(given.each);
-                        case PRICE_EACH -> given.each.subtract(amount, EXACT).max(BigDecimal.ZERO);
+                        case PRICE_EACH -> given.each.minus(amount).max(Quotient.ZERO);
                         case AMOUNT_OFF -> throw new IllegalStateException("an amount off is off each piece here");
                     };
-            exact[given.at] = each.multiply(pieces, EXACT).min(basket.money(left[lines[given.at]]));
+            exact[given.at] = each.times(BigDecimal.valueOf(given.pieces))
+                    .min(Quotient.of(basket.money(left[lines[given.at]])));
         }
         return exact;
     }
@@ -51,7 +50,7 @@ record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) imple
         List<Given> cheapest = new ArrayList<>();
         for (int i = lines.length - 1; i >= 0; i--) {
             long pieces = basket.line(lines[i]).quantity();
-            cheapest.add(new Given(i, pieces, basket.money(left[lines[i]]).divide(BigDecimal.valueOf(pieces), EXACT)));
+            cheapest.add(new Given(i, pieces, Quotient.of(basket.money(left[lines[i]])).dividedBy(BigDecimal.valueOf(pieces))));
         }
         cheapest.sort(Comparator.comparing(Given::each)); // keeps later lines before earlier ones of one price
         long most = most(basket, lines, cheapest);
@@ -116,7 +115,7 @@ record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) imple
                     .append(" × ")
                     .append(basket.line(lines[given.at]).item().name())
                     .append(" at ")
-                    .append(basket.rounding().lineTotal(given.each))
+                    .append(basket.rounding().shown(given.each))
                     .append(": ")
                     .append(DealWords.value(gives.value(), gives.amount(), digits));
         }

@@ -2,6 +2,7 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
+import dev.steelyard.core.number.Quotient;
 import java.math.BigDecimal;
 
 /**
@@ -12,7 +13,7 @@ import java.math.BigDecimal;
 record LadderReduction(OnLadder ladder, Row row, BigDecimal counted, OwnTerms terms) implements Reduction {
 
     @Override
-    public BigDecimal[] of(Basket basket, int[] lines, long[] left) {
+    public Quotient[] of(Basket basket, int[] lines, long[] left) {
         return switch (ladder.value()) {
             case PERCENT_OFF -> Portions.percent(basket, lines, left, row.value());
             case AMOUNT_OFF -> Portions.amount(basket, lines, left, row.value(), terms);

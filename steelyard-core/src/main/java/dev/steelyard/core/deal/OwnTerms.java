@@ -1,7 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Deal.Terms;
-import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quotient;
 import dev.steelyard.core.tax.TaxRules;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
@@ -23,21 +23,21 @@ enum OwnTerms {
         return deal.terms() == Terms.WITH_TAX ? WITH_TAX : WITHOUT_TAX;
     }
 
-    BigDecimal fromShop(BigDecimal money, SoldLine line) {
+    Quotient fromShop(Quotient money, SoldLine line) {
         return convert(money, line, this == WITHOUT_TAX);
     }
 
-    BigDecimal toShop(BigDecimal money, SoldLine line) {
+    Quotient toShop(Quotient money, SoldLine line) {
         return convert(money, line, this == WITH_TAX);
     }
 
-    private BigDecimal convert(BigDecimal money, SoldLine line, boolean takesTaxOut) {
+    private Quotient convert(Quotient money, SoldLine line, boolean takesTaxOut) {
         if (this == SAME || line.rate() == null) {
             return money;
         }
-        BigDecimal whole = HUNDRED.add(line.rate(), Decimals.EXACT);
+        BigDecimal whole = HUNDRED.add(line.rate());
         return takesTaxOut
-                ? money.multiply(HUNDRED, Decimals.EXACT).divide(whole, Decimals.EXACT)
-                : money.multiply(whole, Decimals.EXACT).divide(HUNDRED, Decimals.EXACT);
+                ? money.times(HUNDRED).dividedBy(whole)
+                : money.times(whole).dividedBy(HUNDRED);
     }
 }

@@ -2,13 +2,13 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.deal.Gives.Value;
-import java.math.BigDecimal;
+import dev.steelyard.core.number.Quotient;
 
 /** What a way of paying takes off all lines, or adds to them. */
 record PaymentReduction(ByPayment gives, String payment, OwnTerms terms) implements Reduction {
 
     @Override
-    public BigDecimal[] of(Basket basket, int[] lines, long[] left) {
+    public Quotient[] of(Basket basket, int[] lines, long[] left) {
         return gives.value() == Value.PERCENT_OFF
                 ? Portions.percent(basket, lines, left, gives.amount())
                 : Portions.amount(basket, lines, left, gives.amount(), terms);

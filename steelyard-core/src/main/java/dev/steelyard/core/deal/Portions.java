@@ -1,7 +1,8 @@
 package dev.steelyard.core.deal;
 
-import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quotient;
 import java.math.BigDecimal;
+import java.util.Arrays;
 
 /** Percentages and amounts over some lines of what is left of them. */
 final class Portions {
@@ -9,62 +10,62 @@ final class Portions {
     private Portions() {}
 
     /** A percentage of each line. */
-    static BigDecimal[] percent(Basket basket, int[] lines, long[] left, BigDecimal percent) {
-        BigDecimal[] exact = new BigDecimal[lines.length];
+    static Quotient[] percent(Basket basket, int[] lines, long[] left, BigDecimal percent) {
+        Quotient[] exact = new Quotient[lines.length];
         for (int i = 0; i < lines.length; i++) {
-            exact[i] = percent(basket.money(left[lines[i]]), percent);
+            exact[i] = Quotient.of(percent(basket.money(left[lines[i]]), percent));
         }
         return exact;
     }
 
     /** An amount over all lines in proportion to what is left of them, at most all of it; on nothing, nothing. */
-    static BigDecimal[] amount(Basket basket, int[] lines, long[] left, BigDecimal amount, OwnTerms terms) {
-        BigDecimal[] own = new BigDecimal[lines.length];
-        BigDecimal sum = BigDecimal.ZERO;
+    static Quotient[] amount(Basket basket, int[] lines, long[] left, BigDecimal amount, OwnTerms terms) {
+        Quotient[] own = new Quotient[lines.length];
+        Quotient sum = Quotient.ZERO;
         for (int i = 0; i < lines.length; i++) {
-            own[i] = terms.fromShop(basket.money(left[lines[i]]), basket.line(lines[i]));
-            sum = sum.add(own[i], Decimals.EXACT);
+            own[i] = terms.fromShop(Quotient.of(basket.money(left[lines[i]])), basket.line(lines[i]));
+            sum = sum.plus(own[i]);
         }
-        BigDecimal shared = amount.min(sum);
+        if (sum.signum() == 0) {
+            Arrays.fill(own, Quotient.ZERO);
+            return own;
+        }
+        Quotient part = Quotient.of(amount).min(sum).dividedBy(sum);
         for (int i = 0; i < lines.length; i++) {
-            own[i] = sum.signum() == 0
-                    ? BigDecimal.ZERO
-                    : terms.toShop(
-                                    own[i].multiply(shared, Decimals.EXACT).divide(sum, Decimals.EXACT),
-                                    basket.line(lines[i]))
-                            .min(basket.money(left[lines[i]]));
+            own[i] = terms.toShop(own[i].times(part), basket.line(lines[i]))
+                    .min(Quotient.of(basket.money(left[lines[i]])));
         }
         return own;
     }
 
     /** An amount off every piece, at most what is left of the line. */
-    static BigDecimal[] each(Basket basket, int[] lines, long[] left, BigDecimal amount, OwnTerms terms) {
-        BigDecimal[] exact = new BigDecimal[lines.length];
+    static Quotient[] each(Basket basket, int[] lines, long[] left, BigDecimal amount, OwnTerms terms) {
+        Quotient[] exact = new Quotient[lines.length];
         for (int i = 0; i < lines.length; i++) {
             exact[i] = ofPieces(amount, basket.line(lines[i]).quantity(), basket.line(lines[i]), terms)
-                    .min(basket.money(left[lines[i]]));
+                    .min(Quotient.of(basket.money(left[lines[i]])));
         }
         return exact;
     }
 
     /** A price for every piece; a line that is cheaper stays. */
-    static BigDecimal[] priceEach(Basket basket, int[] lines, long[] left, BigDecimal price, OwnTerms terms) {
-        BigDecimal[] exact = new BigDecimal[lines.length];
+    static Quotient[] priceEach(Basket basket, int[] lines, long[] left, BigDecimal price, OwnTerms terms) {
+        Quotient[] exact = new Quotient[lines.length];
         for (int i = 0; i < lines.length; i++) {
             SoldLine line = basket.line(lines[i]);
-            exact[i] = basket.money(left[lines[i]])
-                    .subtract(ofPieces(price, line.quantity(), line, terms), Decimals.EXACT)
-                    .max(BigDecimal.ZERO);
+            exact[i] = Quotient.of(basket.money(left[lines[i]]))
+                    .minus(ofPieces(price, line.quantity(), line, terms))
+                    .max(Quotient.ZERO);
         }
         return exact;
     }
 
-    private static BigDecimal ofPieces(BigDecimal each, long pieces, SoldLine line, OwnTerms terms) {
-        return terms.toShop(each.multiply(BigDecimal.valueOf(pieces), Decimals.EXACT), line);
+    private static Quotient ofPieces(BigDecimal each, long pieces, SoldLine line, OwnTerms terms) {
+        return terms.toShop(Quotient.of(each.multiply(BigDecimal.valueOf(pieces))), line);
     }
 
     /** A percentage of a sum. */
     static BigDecimal percent(BigDecimal of, BigDecimal percent) {
-        return of.multiply(percent, Decimals.EXACT).scaleByPowerOfTen(-2);
+        return of.multiply(percent).scaleByPowerOfTen(-2);
     }
 }

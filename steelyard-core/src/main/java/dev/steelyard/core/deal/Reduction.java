@@ -1,6 +1,6 @@
 package dev.steelyard.core.deal;
 
-import java.math.BigDecimal;
+import dev.steelyard.core.number.Quotient;
 
 /** What a deal that qualifies takes off the lines it acts on. */
 interface Reduction {
@@ -12,7 +12,7 @@ interface Reduction {
      * @param lines the places of those it acts on
      * @param left of every line of the basket, in minor units
      */
-    BigDecimal[] of(Basket basket, int[] lines, long[] left);
+    Quotient[] of(Basket basket, int[] lines, long[] left);
 
     /** The figures it goes by, in words. */
     String detail(Basket basket, int[] lines, long[] left);

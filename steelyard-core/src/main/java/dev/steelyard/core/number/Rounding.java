@@ -2,6 +2,7 @@ package dev.steelyard.core.number;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Arrays;
 import java.util.Currency;
 
 /**
@@ -66,34 +67,36 @@ public record Rounding(int minorDigits, int unitPriceDecimals) {
      * (toward −∞), and the units left over go one each to the largest remainders, ties to the earlier one, so that the
      * shares add up to the rounded sum. 3.333, 3.333 and 3.334 are 333, 333 and 334.
      */
-    public long[] shares(BigDecimal[] exact) {
+    public long[] shares(Quotient[] exact) {
         long[] shares = new long[exact.length];
-        BigDecimal[] remainders = new BigDecimal[exact.length];
-        BigDecimal sum = BigDecimal.ZERO;
+        Quotient[] remainders = new Quotient[exact.length];
+        Quotient sum = Quotient.ZERO;
         long given = 0;
         for (int i = 0; i < exact.length; i++) {
-            sum = sum.add(exact[i], Decimals.EXACT);
-            BigDecimal minor = exact[i].scaleByPowerOfTen(minorDigits);
-            BigDecimal whole = minor.setScale(0, RoundingMode.FLOOR);
-            shares[i] = whole.longValueExact();
-            remainders[i] = minor.subtract(whole);
+            sum = sum.plus(exact[i]);
+            BigDecimal whole = exact[i].rounded(minorDigits, RoundingMode.FLOOR);
+            shares[i] = whole.movePointRight(minorDigits).longValueExact();
+            remainders[i] = exact[i].minus(Quotient.of(whole));
             given += shares[i];
         }
-        long left = sum.scaleByPowerOfTen(minorDigits)
-                        .setScale(0, RoundingMode.HALF_UP)
+        long left = sum.rounded(minorDigits, RoundingMode.HALF_UP)
+                        .movePointRight(minorDigits)
                         .longValueExact()
                 - given;
-        for (; left > 0; left--) {
-            int largest = 0;
-            for (int i = 1; i < remainders.length; i++) {
-                if (remainders[i].compareTo(remainders[largest]) > 0) {
-                    largest = i;
-                }
+        if (left > 0) {
+            Integer[] largestFirst = new Integer[exact.length];
+            Arrays.setAll(largestFirst, i -> i);
+            Arrays.sort(largestFirst, (one, other) -> remainders[other].compareTo(remainders[one])); // stable
+            for (int i = 0; i < left; i++) {
+                shares[largestFirst[i]]++;
             }
-            shares[largest]++;
-            remainders[largest] = BigDecimal.valueOf(-1);
         }
         return shares;
+    }
+
+    /** A quotient as it is shown, to the currency's minor digits, half-up. */
+    public Money shown(Quotient exact) {
+        return new Money(exact.rounded(minorDigits, RoundingMode.HALF_UP));
     }
 
     /** R5: tax, half-up to the currency's minor digits. */

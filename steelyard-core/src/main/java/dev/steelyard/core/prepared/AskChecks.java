@@ -2,6 +2,7 @@ package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OtherUnit;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
@@ -23,12 +24,17 @@ final class AskChecks {
                     "“" + unit.code() + "” measures " + unit.dimension().words() + ", not a "
                             + ask.type().code());
         }
-        for (Unit other : ask.otherUnits()) {
+        for (OtherUnit other : ask.otherUnits()) {
+            Unit offered = other.unit();
             issues.unless(
-                    other.dimension().equals(unit.dimension()),
+                    offered.dimension().equals(unit.dimension()),
                     at + "/otherUnits",
-                    "“" + other.code() + "” measures " + other.dimension().words() + "; “" + unit.code() + "” "
+                    "“" + offered.code() + "” measures " + offered.dimension().words() + "; “" + unit.code() + "” "
                             + unit.dimension().words());
+            issues.unless(
+                    other.step() == null || other.step().signum() > 0,
+                    at + "/otherUnits",
+                    "a step is more than 0, not " + (other.step() == null ? "" : plain(other.step())));
         }
         BigDecimal least = ask.least();
         BigDecimal most = ask.most();
@@ -54,19 +60,9 @@ final class AskChecks {
         if (ask.least() != null && start.compareTo(ask.least()) < 0
                 || ask.most() != null && start.compareTo(ask.most()) > 0) {
             issues.add(at + "/start", "the starting value, " + plain(start) + ", is outside the limits");
-        } else if (!fits(ask, start)) {
+        } else if (!Fits.of(ask, ask.unit()).has(ask.unit().toBase(start))) {
             issues.add(at + "/start", "the starting value, " + plain(start) + ", is on no step");
         }
-    }
-
-    /** Whether a value in the ask's own unit is one that step and whole numbers allow. */
-    static boolean fits(Measurement ask, BigDecimal value) {
-        if (ask.whole() && value.stripTrailingZeros().scale() > 0) {
-            return false;
-        }
-        BigDecimal origin = ask.least() == null ? BigDecimal.ZERO : ask.least();
-        return ask.step() == null
-                || value.subtract(origin).remainder(ask.step()).signum() == 0;
     }
 
     /**

@@ -87,6 +87,7 @@ final class LadderChecks {
                 .map(Break::from)
                 .max(BigDecimal::compareTo)
                 .orElse(BigDecimal.ONE);
+        issues.unless(ladder.upTo() != null, AT + "/upTo", "lots say up to how many pieces they are sold (upTo)");
         issues.unless(
                 ladder.upTo() == null
                         || Quantity.allowed(ladder.upTo()) && ladder.upTo().compareTo(last) >= 0,
@@ -96,10 +97,6 @@ final class LadderChecks {
                 ladder.furtherPiece() == null || ladder.furtherPiece().signum() >= 0,
                 AT + "/furtherPiece",
                 "a price is 0 or more");
-        issues.unless(
-                ladder.furtherPiece() == null || ladder.upTo() != null,
-                AT + "/furtherPiece",
-                "a further-piece price needs “sold up to”, beyond which it counts");
         lotsHaveTheWholePrice();
     }
 
@@ -173,10 +170,29 @@ final class LadderChecks {
                     countsPieces() && ladder.over() == Over.LINE && ladder.mode() != Mode.SLICE,
                     AT + "/noCliffs",
                     "“no cliffs” is for ladders over the pieces of one line, all units or lot");
+            if (ladder.mode() == Mode.LOT) {
+                chargesOfLotsWithoutCliffs();
+            }
             issues.unless(
                     !readsPieces,
                     AT + "/noCliffs",
                     "“no cliffs” compares other numbers of pieces, so no formula may use “pieces”");
+        }
+    }
+
+    /** A negative charge would make fewer pieces of a larger lot cost more than all of it. */
+    private void chargesOfLotsWithoutCliffs() {
+        for (int i = 0; i < card.asks().size(); i++) {
+            if (card.asks().get(i) instanceof Choice choice) {
+                for (int k = 0; k < choice.options().size(); k++) {
+                    Charge charge = choice.options().get(k).charge();
+                    issues.unless(
+                            !(charge instanceof Charge.PerPiece piece && piece.amount().signum() < 0
+                                    || charge instanceof Charge.PerUnit unit && unit.amount().signum() < 0),
+                            "/asks/" + i + "/options/" + k + "/charge",
+                            "with lots and “no cliffs” a charge for each piece or unit is 0 or more");
+                }
+            }
         }
     }
 

@@ -135,16 +135,54 @@ public final class PreparedCard {
         for (int i = 0; i < cases.size(); i++) {
             PreparedCase one = cases.get(i);
             if (one.when() == null || one.when().holds(run)) {
-                if (!notAsked.isEmpty() && !(one.way() instanceof PackWay)) {
-                    return piece(asked.withoutPack(), notes); // packs are not asked about in this case
+                boolean withoutPack = !notAsked.isEmpty() && !(one.way() instanceof PackWay);
+                if (withoutPack && handsOn(one, asked)) {
+                    continue;
                 }
-                Priced priced = one.way().price(run, lead(i, run));
+                Run by = withoutPack ? besidePacks(asked, notes) : run;
+                Priced priced = priced(i, by);
                 if (priced != null) {
-                    return finished(i, priced, run);
+                    return finished(i, priced, by);
                 }
             }
         }
         throw new IllegalStateException("the last case of " + card.name() + " did not price");
+    }
+
+    /** A piece by one case; where it has no price, what is wrong with the formulas of charges is said before. */
+    private @Nullable Priced priced(int index, Run run) {
+        Way way = cases.get(index).way();
+        try {
+            return way.price(run, lead(index, run));
+        } catch (Refused refused) {
+            if (refused.isAt(Place.PIECE) && !(way instanceof RateWay)) {
+                charges(run);
+            }
+            throw refused;
+        }
+    }
+
+    /** Whether a case that knows no packs leaves the picked one to the cases below it; what it refuses it does not. */
+    private boolean handsOn(PreparedCase one, Asked asked) {
+        Run tried = new Run(scope, asked, Notes.NONE);
+        read(tried, ownAmountsBeside(Objects.requireNonNull(asked.answers().pack())));
+        try {
+            return one.way().price(tried, "") == null;
+        } catch (Refused needsWhatIsNotAskedWithAPack) {
+            return false;
+        }
+    }
+
+    /** The line as a case without packs prices it: the pack is not asked about there, the own amount is. */
+    private Run besidePacks(Asked asked, Notes notes) {
+        Run run = new Run(scope, asked.withoutPack(), notes);
+        read(run, Set.of());
+        for (PreparedLimit limit : limits) {
+            if (!limit.that().holds(run)) {
+                throw Refused.at(Place.JOINT, limit.say());
+            }
+        }
+        return run;
     }
 
     /** The figures shown beside the price of a line that has one; those that cannot be worked out are left out. */

@@ -12,7 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Reads a typed measurement: its limits are compared in base units, its step only in its own unit. */
+/** Reads a typed measurement: its limits, step and whole numbers are compared in base units. */
 final class PreparedMeasurement implements PreparedAsk {
 
     private final Measurement ask;
@@ -95,8 +95,11 @@ final class PreparedMeasurement implements PreparedAsk {
             return fault(
                     ask.tooLarge() != null ? ask.tooLarge() : ask.label() + " is too large: " + given(value, unit));
         }
-        if (unit == ask.unit() && !AskChecks.fits(ask, value)) {
-            return fault(ask.label() + " does not fit: " + given(value, unit));
+        Fits fits = Fits.of(ask, unit);
+        if (!fits.has(base)) {
+            String nearest = fits.nearest(base);
+            return fault(ask.label() + " does not fit: " + given(value, unit)
+                    + (nearest.isEmpty() ? "" : "; the nearest is " + nearest));
         }
         return taken(run, value, unit, base);
     }

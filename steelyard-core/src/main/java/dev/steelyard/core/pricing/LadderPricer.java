@@ -39,10 +39,19 @@ final class LadderPricer {
     }
 
     Laddered price() {
+        if (ladder != null) {
+            soldFrom(ladder);
+            if (ladder.mode() == Mode.LOT) {
+                lotSold(ladder);
+            }
+        }
+        if (line.late() != null) {
+            throw line.late();
+        }
+        pieces.notBelowZero();
         if (ladder == null) {
             return allUnits(null);
         }
-        soldFrom(ladder);
         return switch (ladder.mode()) {
             case ALL_UNITS -> ladder.noCliffs() ? noCliffs(allUnits(reached())) : allUnits(reached());
             case SLICE -> ladder.counts() == Counts.PIECES ? slicesOfPieces() : slicesOfAmount(ladder);
@@ -84,10 +93,8 @@ final class LadderPricer {
     private Laddered noCliffs(Laddered counted) {
         Laddered best = counted;
         for (Break above : breaks.above(quantity())) {
-            BigDecimal cost = Objects.requireNonNull(ladder).mode() == Mode.LOT
-                    ? lotOf(above, above.pieces())
-                    : pieces.rounded(above).times(above.pieces());
-            if (cost.compareTo(best.sum()) < 0) {
+            BigDecimal cost = costAt(above);
+            if (cost != null && cost.compareTo(best.sum()) < 0) {
                 String detail =
                         notes.wanted() ? "as much as " + above.pieces() + " pieces cost, since those cost less" : "";
                 best = new Laddered(cost, null, counted.reached(), detail);
@@ -97,6 +104,15 @@ final class LadderPricer {
             notes.line("Pieces", counted.detail(), counted.sum(), null);
         }
         return best;
+    }
+
+    /** What as many pieces as a larger threshold cost; none where they have no price. */
+    private @Nullable BigDecimal costAt(Break above) {
+        if (Objects.requireNonNull(ladder).mode() == Mode.LOT) {
+            return lotOf(above, above.pieces());
+        }
+        Money one = pieces.roundedIfAny(above);
+        return one == null ? null : one.times(above.pieces());
     }
 
     /** Piece number “from” is the first at the break’s price. */
@@ -190,21 +206,29 @@ final class LadderPricer {
         return withBase.add(fixed, Decimals.EXACT).add(percent, Decimals.EXACT);
     }
 
-    private Laddered lot(Ladder by) {
-        Break reached = breaks.reached(quantity());
-        if (reached == null) {
+    /** Whether there is a lot for so many pieces, or a price for each further one. */
+    private void lotSold(Ladder by) {
+        if (breaks.reached(quantity()) == null) {
             String from =
                     breaks.size() == 0 ? "" : ", sold from " + breaks.get(0).pieces();
             throw Refused.at(Place.QUANTITY, quantity() + " is fewer than the smallest lot" + from);
         }
-        BigDecimal upTo = by.upTo();
-        long further = upTo == null ? 0 : Math.max(0, quantity() - upTo.longValueExact());
-        if (further > 0 && by.furtherPiece() == null) {
+        if (further(by) > 0 && by.furtherPiece() == null) {
             throw Refused.at(
                     Place.QUANTITY,
                     Kind.BEYOND,
-                    "sold up to " + Decimals.plain(Objects.requireNonNull(upTo), 0) + "; ask us for more");
+                    "sold up to " + Decimals.plain(Objects.requireNonNull(by.upTo()), 0) + "; ask us for more");
         }
+    }
+
+    /** Pieces beyond the last lot. */
+    private long further(Ladder by) {
+        return Math.max(0, quantity() - Objects.requireNonNull(by.upTo()).longValueExact());
+    }
+
+    private Laddered lot(Ladder by) {
+        Break reached = Objects.requireNonNull(breaks.reached(quantity()));
+        long further = further(by);
         BigDecimal sum = lotOf(reached, quantity());
         if (notes.wanted()) {
             notes.line("Lot", Words.reaching(quantity(), quantity(), reached), reached.value(), null);

@@ -2,6 +2,7 @@ package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
@@ -14,6 +15,7 @@ import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import java.math.BigDecimal;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param ladder the ladder that counts; none for none
  * @param breaks of it that count for this customer and day
  * @param pieces the price of one piece under each of them
+ * @param late why a piece has no price, which is said only where nothing is wrong with the quantity; none where it has one
  */
 record LineStart(
         Asked asked,
@@ -31,7 +34,11 @@ record LineStart(
         Piece piece,
         PiecePricer pieces,
         Rounding rounding,
-        Notes notes) {
+        Notes notes,
+        @Nullable Refused late) {
+
+    private static final Piece NO_PIECE =
+            new Piece(0, BigDecimal.ZERO, BigDecimal.ZERO, null, null, null, List.of());
 
     /**
      * Finds the ladder and prices the piece.
@@ -48,16 +55,21 @@ record LineStart(
         Rounding rounding = rules.roundingFor(asked.item().product(), card.card());
         Notes notes = explain ? Notes.of(rounding) : Notes.NONE;
         PreparedLadder ladder = card.ladderFor(asked.item());
-        Piece piece = card.piece(asked, notes);
-        return new LineStart(
-                asked,
-                choice,
-                ladder,
-                ladder == null ? BreaksInForce.NONE : ladder.breaks().inForce(asked.group(), asked.day()),
-                piece,
-                new PiecePricer(piece, ladder == null ? null : ladder.definition(), rounding),
-                rounding,
-                notes);
+        BreaksInForce breaks =
+                ladder == null ? BreaksInForce.NONE : ladder.breaks().inForce(asked.group(), asked.day());
+        Ladder definition = ladder == null ? null : ladder.definition();
+        Piece piece = NO_PIECE;
+        Refused late = null;
+        try {
+            piece = card.piece(asked, notes);
+        } catch (Refused refused) {
+            if (!refused.isAt(Place.PIECE) || ladder == null || ladder.countsAmount()) {
+                throw refused;
+            }
+            late = refused;
+        }
+        PiecePricer pieces = new PiecePricer(piece, definition, rounding);
+        return new LineStart(asked, choice, ladder, breaks, piece, pieces, rounding, notes, late);
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */

@@ -18,8 +18,8 @@ public record NextBreak(long more, Money pricePerPiece) {
         for (Break above : line.breaks().above(tally.pieces())) {
             Money price = lots
                     ? rounding.shownPerPiece(rounding.lineTotal(above.value()), above.pieces())
-                    : pieces.rounded(above);
-            if (price.compareTo(perPiece) < 0) {
+                    : pieces.roundedIfAny(above);
+            if (price != null && price.compareTo(perPiece) < 0) {
                 return new NextBreak(above.pieces() - tally.pieces(), price);
             }
         }

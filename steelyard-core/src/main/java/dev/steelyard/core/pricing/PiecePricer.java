@@ -37,6 +37,10 @@ final class PiecePricer {
         this.fixed = sum(How.PER_PIECE);
         this.percent = sum(How.PERCENT);
         this.perLine = sum(How.PER_LINE);
+    }
+
+    /** @throws Refused where the piece price before breaks is below 0 */
+    void notBelowZero() {
         if (whole.signum() < 0) {
             throw Refused.at(
                     Place.PIECE,
@@ -76,6 +80,16 @@ final class PiecePricer {
     /** The same, rounded by R2. */
     Money rounded(@Nullable Break reached) {
         return rounding.pricePerPiece(exact(reached));
+    }
+
+    /** The same where it is only a hint or compared: none where a piece would have no price there. */
+    @Nullable
+    Money roundedIfAny(Break reached) {
+        try {
+            return rounded(reached);
+        } catch (Refused noPriceThere) {
+            return null;
+        }
     }
 
     /** The piece price with the break reached, before charges for choices. */

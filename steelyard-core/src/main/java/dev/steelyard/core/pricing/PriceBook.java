@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -188,10 +189,20 @@ public final class PriceBook {
         return basket.price();
     }
 
+    private String notSold(Sku sku) {
+        Product product = products.get(sku);
+        return product == null
+                ? "nothing with the SKU " + sku + " is sold here"
+                : product.name() + " is sold by its variants; order one of them: "
+                        + product.items().stream()
+                                .map(item -> item.sku().toString())
+                                .collect(Collectors.joining(", "));
+    }
+
     private LineStart start(OrderLine line, Customer customer, LocalDateTime at, boolean explain) {
         Entry entry = entries.get(line.sku());
         if (entry == null) {
-            throw Refused.at(Place.SKU, "nothing with the SKU " + line.sku() + " is sold here");
+            throw Refused.at(Place.SKU, notSold(line.sku()));
         }
         return LineStart.of(
                 new Asked(entry.item(), line.quantity(), line.answers(), customer.group(), at.toLocalDate()),

@@ -55,8 +55,15 @@ public final class TrialLine {
         return start.choice().card().picked(start.asked(), choice);
     }
 
-    /** The piece before any break. */
+    /**
+     * The piece before any break.
+     *
+     * @throws Refused where it has no price
+     */
     public Piece piece() {
+        if (start.late() != null) {
+            throw start.late();
+        }
         return start.piece();
     }
 

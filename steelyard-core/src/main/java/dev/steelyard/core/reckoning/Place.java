@@ -2,8 +2,8 @@ package dev.steelyard.core.reckoning;
 
 /**
  * Where a fault is: the name of an ask, or one of the words below, which no ask may have for a name. Where one fault is
- * named it is the first in this order: quantity (its range), asks as listed, joint, pack, amount, grid, formula, piece,
- * quantity (ladder).
+ * named it is the first in this order: sku, quantity (its range), pack (unknown), asks as listed, joint, pack (needed),
+ * amount, grid, formula, quantity (ladder), piece.
  */
 public record Place(String code) {
 

@@ -26,6 +26,11 @@ public final class Refused extends RuntimeException {
         return new Refused(List.of(new Fault(place, kind, message)));
     }
 
+    /** Whether its first fault is at a place. */
+    public boolean isAt(Place place) {
+        return faults.get(0).place().equals(place);
+    }
+
     public List<Fault> faults() {
         return faults;
     }

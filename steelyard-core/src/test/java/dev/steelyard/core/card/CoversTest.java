@@ -65,6 +65,27 @@ class CoversTest {
         assertThat(new GoodsRule.PriceBetween(least, most).fits(without)).isFalse();
     }
 
+    /** Friday is 16 April 2027. */
+    @ParameterizedTest
+    @CsvSource({
+        "2027-04-16T21:59,false", "2027-04-16T22:00,true", "2027-04-17T01:59,true", "2027-04-17T02:00,false",
+        "2027-04-16T01:00,false", "2027-04-17T22:30,false"
+    })
+    void hoursPastMidnightBelongToTheDayTheyOpenOn(LocalDateTime at, boolean open) {
+        Times nights = new Times(null, null, Set.of(DayOfWeek.FRIDAY), LocalTime.of(22, 0), LocalTime.of(2, 0));
+        assertThat(nights.reasonAgainst(at) == null).isEqualTo(open);
+    }
+
+    @Test
+    void theNextOpeningIsFoundForTrials() {
+        Times nights = new Times(null, null, Set.of(DayOfWeek.FRIDAY), LocalTime.of(22, 0), LocalTime.of(2, 0));
+        assertThat(nights.openFrom(THURSDAY)).contains(LocalDateTime.of(2027, 4, 16, 22, 0));
+        assertThat(nights.openFrom(LocalDateTime.of(2027, 4, 17, 1, 0))).contains(LocalDateTime.of(2027, 4, 17, 1, 0));
+        Times early = Times.days(LocalDate.of(2027, 5, 1), null);
+        assertThat(early.openFrom(THURSDAY)).contains(LocalDateTime.of(2027, 5, 1, 0, 0));
+        assertThat(Times.days(null, LocalDate.of(2027, 4, 1)).openFrom(THURSDAY)).isEmpty();
+    }
+
     @Test
     void namedExclusionsWinOverAllElse() {
         Covers covers = new Covers(GoodsRule.EVERYTHING, Set.of("ROPE-12"), Audience.EVERYONE, Times.ALWAYS);

@@ -33,6 +33,7 @@ import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -71,6 +72,33 @@ class DealBookTest {
         Deal deal = Deal.of("Six each", ladder(Counts.PIECES, category("hw"), Value.PRICE_EACH, "3 6"));
         assertThat(left(book(deal).apply(lines("A 2 15.00 hw", "B 2 8.00 hw", "C 1 9.00 deck"), ANYONE)))
                 .containsExactly("12.00", "8.00", "9.00");
+    }
+
+    @Test
+    void piecesGivenFreeAreExactToTheEnd() {
+        assertThat(left(book(buyAndGet(9, ALL, 3, ALL, Value.FREE, "0")).apply(lines("A 12 3.58"), ANYONE)))
+                .as("3 of 12 pieces are 0.895 of 3.58")
+                .containsExactly("2.68");
+    }
+
+    @Test
+    void anAmountIsSharedExactlyToTheEnd() {
+        Deal fee = payment("invoice", Value.AMOUNT_OFF, "-4.475");
+        Dealt dealt = book(fee).apply(lines("A 1 37.90", "B 1 4.49", "C 1 97.14"), paidBy("invoice"));
+        assertThat(dealt.used().get(0).saved()).hasToString("-4.48");
+    }
+
+    @Test
+    void anAmountInTheDealsOwnTermsIsSharedExactlyToTheEnd() {
+        Deal off = Deal.of("Off", ladder(Counts.SPEND, ALL, Value.AMOUNT_OFF, "0 2.50"))
+                .amounts(Terms.WITHOUT_TAX);
+        TaxRules tax = new TaxRules(true, Map.of(), false, Set.of());
+        List<SoldLine> taxed = lines("A 1 37.90", "B 1 4.49", "C 1 97.14").stream()
+                .map(line -> new SoldLine(line.item(), line.quantity(), line.total(), new BigDecimal("19")))
+                .toList();
+        Dealt dealt = DealBook.of(List.of(off), Rounding.of(Currency.getInstance("EUR")), tax, List.of())
+                .apply(taxed, ANYONE);
+        assertThat(dealt.used().get(0).saved()).as("2.50 × 1.19 is 2.975").hasToString("2.98");
     }
 
     @Test

@@ -12,6 +12,7 @@ import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quotient;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -110,21 +111,22 @@ class DealPropertiesTest {
     void sharesAreTheRoundedSum(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < TRIES; i++) {
-            BigDecimal[] exact = new BigDecimal[1 + random.nextInt(9)];
-            BigDecimal sum = BigDecimal.ZERO;
+            Quotient[] exact = new Quotient[1 + random.nextInt(9)];
+            Quotient sum = Quotient.ZERO;
             for (int line = 0; line < exact.length; line++) {
-                exact[line] = BigDecimal.valueOf(random.nextInt(2_000_000) - 1_000_000, 5);
-                sum = sum.add(exact[line]);
+                exact[line] = Quotient.of(BigDecimal.valueOf(random.nextInt(2_000_000) - 1_000_000, 5))
+                        .dividedBy(BigDecimal.valueOf(1 + random.nextInt(12)));
+                sum = sum.plus(exact[line]);
             }
             long[] shares = EURO.shares(exact);
             BigDecimal shared = BigDecimal.ZERO;
             for (int line = 0; line < exact.length; line++) {
                 BigDecimal share = BigDecimal.valueOf(shares[line], 2);
                 shared = shared.add(share);
-                assertThat(share.subtract(exact[line].setScale(2, RoundingMode.FLOOR)))
+                assertThat(share.subtract(exact[line].rounded(2, RoundingMode.FLOOR)))
                         .isBetween(BigDecimal.ZERO, new BigDecimal("0.01"));
             }
-            assertThat(shared).isEqualByComparingTo(sum.setScale(2, RoundingMode.HALF_UP));
+            assertThat(shared).isEqualByComparingTo(sum.rounded(2, RoundingMode.HALF_UP));
         }
     }
 

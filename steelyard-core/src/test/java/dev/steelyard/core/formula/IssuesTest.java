@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a formula that is wrong is told: where, what, and what would mend it. */
 class IssuesTest {
@@ -23,6 +24,29 @@ class IssuesTest {
             .rate("cloth", new BigDecimal("42"), Dimension.MONEY.per(Dimension.AREA))
             .rate("rope", new BigDecimal("2.35"), Dimension.MONEY.per(Dimension.LENGTH))
             .build();
+
+    /** Parentheses around literals with units are no powers, whatever stands between and behind. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "3 EUR/m * (60 cm + 20 cm)", "3 EUR/m * (60 cm - 20 cm)", "(21.40 EUR * 1.19)", "(60 cm * 2) * 3 EUR/m",
+                "(60 cm / 2) * 3 EUR/m", "(2 m)^2 * cloth", "IF((60 cm = 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm <> 20 cm); 1 EUR; 2 EUR)", "IF((60 cm < 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm <= 20 cm); 1 EUR; 2 EUR)", "IF((60 cm > 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm >= 20 cm); 1 EUR; 2 EUR)", "-(60 cm + 20 cm) * 3 EUR/m", "((60 cm + 20 cm)) * 3 EUR/m",
+                "(60 cm + 20 cm)^2 * cloth", "2^2 * 3 EUR", "(2 m2) * cloth"
+            })
+    void literalsWithUnitsInParenthesesAreNoPowers(String text) {
+        assertThat(issues(text)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"2 m^2 * cloth", "(2 m^2) * cloth", "(3 EUR ^ 2)", "1 EUR + 2 m^2 * cloth"})
+    void aPowerRightBehindAUnitIsSaidOnce(String text) {
+        assertThat(issues(text).stream().filter(issue -> issue.message().contains("power")
+                        || issue.message().contains("raised")))
+                .hasSize(1);
+    }
 
     /** Each mended text is right: its replacement put in leaves no issue. */
     @ParameterizedTest

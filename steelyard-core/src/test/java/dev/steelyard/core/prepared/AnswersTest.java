@@ -10,6 +10,7 @@ import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OtherUnit;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -24,7 +25,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is said of answers that cannot be taken. */
 class AnswersTest {
@@ -39,7 +43,7 @@ class AnswersTest {
                                             "Length",
                                             Measurement.Type.LENGTH,
                                             Unit.CM,
-                                            List.of(Unit.M),
+                                            List.of(OtherUnit.of(Unit.M)),
                                             new BigDecimal("150"),
                                             new BigDecimal("1200"),
                                             BigDecimal.TEN,
@@ -91,7 +95,8 @@ class AnswersTest {
         assertThat(faults(Map.of("length", "15O", "count", "2.5", "hem", "velvet", "size", "L")))
                 .containsExactly(
                         "length: Length: “15O” is not a number; write it like 6.90",
-                        "count: Eyelets does not fit: 2.5 was given; it can be any number, whole numbers only",
+                        "count: Eyelets does not fit: 2.5 was given; it can be any number, whole numbers only; the nearest is"
+                                + " 2 or 3",
                         "hem: hem has no “velvet”; pick one of plain, roped",
                         "size: nothing is asked by the name “size”");
     }
@@ -111,18 +116,67 @@ class AnswersTest {
                 .containsExactly("length: We cut up to 12 m; ask us for more.");
         assertThat(faults(Map.of("length", "155", "count", "1", "hem", "plain")))
                 .containsExactly("length: Length does not fit: 155 cm was given; it can be 150 to 1200 cm, in steps of"
-                        + " 10 cm, whole numbers only");
+                        + " 10 cm, whole numbers only; the nearest is 150 or 160 cm");
     }
 
     @Test
-    void anotherUnitIsConvertedExactlyAndNeedsNoStep() {
-        assertThat(faults("length", new Answer.Typed("1.555", "m"))).isEmpty();
+    void anotherUnitIsConvertedExactly() {
         assertThat(faults("length", new Answer.Typed("59", "in")))
                 .containsExactly("length: Length is too small: 59 in was given; it can be 150 to 1200 cm, in steps of"
                         + " 10 cm, whole numbers only");
         assertThat(faults("length", new Answer.Typed("12", "m"))).isEmpty();
         assertThat(faults("length", new Answer.Number(new BigDecimal("12.000001"), Unit.M)))
                 .hasSize(1);
+    }
+
+    /** 150 to 1200 cm in steps of 10, whole; m is offered without a step of its own, mm is not offered. */
+    @ParameterizedTest
+    @CsvSource({
+        "1550, mm, 150 or 160 cm", "1600, mm,", "1.6, m, 2 m", "2, m,", "15.5, dm,", "1995, mm, 190 or 200 cm",
+        "11995, mm, 1190 or 1200 cm", "11.5, m, 11 or 12 m"
+    })
+    void stepAndWholeNumbersHoldWhateverUnitIsTyped(String value, String unit, @Nullable String nearest) {
+        List<String> faults = faults("length", new Answer.Typed(value, unit));
+        if (unit.equals("dm")) {
+            assertThat(faults.get(0)).contains("there is no unit “dm”");
+        } else if (nearest == null) {
+            assertThat(faults).isEmpty();
+        } else {
+            assertThat(faults).singleElement().asString().endsWith("; the nearest is " + nearest);
+        }
+    }
+
+    @Test
+    void anOfferedUnitMayHaveAStepOfItsOwn() {
+        PreparedCard bar = PreparedCard.prepare(
+                        RateCard.named("Bar")
+                                .asks(List.of(new Measurement(
+                                        "length",
+                                        "Length",
+                                        Measurement.Type.LENGTH,
+                                        Unit.CM,
+                                        List.of(new OtherUnit(Unit.IN, new BigDecimal("0.125"))),
+                                        new BigDecimal("10"),
+                                        new BigDecimal("300"),
+                                        new BigDecimal("0.5"),
+                                        null,
+                                        false,
+                                        null,
+                                        null,
+                                        null)))
+                                .build(),
+                        "EUR")
+                .orThrow();
+        assertThat(tried(bar, Answers.of(Map.of("length", new Answer.Typed("12.375", "in")))))
+                .isEmpty();
+        assertThat(tried(bar, Answers.of(Map.of("length", new Answer.Typed("12.3", "in")))))
+                .singleElement()
+                .asString()
+                .endsWith("the nearest is 12.25 or 12.375 in");
+        assertThat(tried(bar, Answers.of(Map.of("length", new Answer.Typed("12.3", "cm")))))
+                .singleElement()
+                .asString()
+                .endsWith("the nearest is 12 or 12.5 cm");
     }
 
     @Test
@@ -165,8 +219,12 @@ class AnswersTest {
     }
 
     private static List<String> tried(Answers answers) {
+        return tried(CARD, answers);
+    }
+
+    private static List<String> tried(PreparedCard card, Answers answers) {
         try {
-            CARD.piece(new Asked(GOODS, 1, answers, null, RandomCards.DAY), Notes.NONE);
+            card.piece(new Asked(GOODS, 1, answers, null, RandomCards.DAY), Notes.NONE);
             return List.of();
         } catch (Refused refused) {
             return refused.faults().stream()

@@ -24,6 +24,7 @@ import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** What is wrong with a card is told with its place, whatever it is. */
@@ -45,6 +46,38 @@ class CardIssuesTest {
                 .containsExactly("/asks/0/start: the starting value, 2.75, is on no step");
         assertThat(issues(card().asks(List.of(measurement("1", "10", "1", "11", false)))))
                 .containsExactly("/asks/0/start: the starting value, 11, is outside the limits");
+    }
+
+    @Test
+    void lotsSayHowFarTheyAreSold() {
+        assertThat(issues(lots(null, false, "0.50"))).containsExactly("/ladder/upTo: lots say up to how many pieces they are sold (upTo)");
+        assertThat(issues(lots("3", false, "-0.50"))).isEmpty();
+    }
+
+    @Test
+    void lotsWithoutCliffsHaveNoChargeBelowZero() {
+        assertThat(issues(lots("3", true, "0.50"))).isEmpty();
+        assertThat(issues(lots("3", true, "-0.50")))
+                .containsExactly("/asks/0/options/0/charge: with lots and “no cliffs” a charge for each piece or unit is"
+                        + " 0 or more");
+    }
+
+    private static RateCardBuilder lots(@Nullable String upTo, boolean noCliffs, String charge) {
+        return card().asks(List.of(Choice.of(
+                        "print", Choice.Option.of("plain", new Charge.PerPiece(new BigDecimal(charge))))))
+                .cases(Cases.always(Case.of(PiecePrice.NONE)))
+                .ladder(new Ladder(
+                        Counts.PIECES,
+                        Over.LINE,
+                        Mode.LOT,
+                        Value.LOT_TOTAL,
+                        null,
+                        List.of(Break.everyone(1, new BigDecimal("5.00"))),
+                        null,
+                        upTo == null ? null : new BigDecimal(upTo),
+                        null,
+                        noCliffs,
+                        false));
     }
 
     @Test
@@ -99,6 +132,7 @@ class CardIssuesTest {
                 .containsExactly(
                         "/ladder/rows/0/from: a threshold is a whole number of pieces from 1 to 1000000, not 2.5",
                         "/ladder/value: the value of a lot is its total (lot-total)",
+                        "/ladder/upTo: lots say up to how many pieces they are sold (upTo)",
                         "/cases/0/piece: lots have the whole price; the piece has none of its own");
         assertThat(issues(card().ladder(ladder(
                         Counts.PIECES, Mode.ALL_UNITS, Value.PERCENT_OFF, null, row("2", "101"), row("2", "5")))))

@@ -27,6 +27,19 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Reckoning.PassedOver;
+import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Cases;
+import dev.steelyard.core.card.Charge;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.core.unit.Unit;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -89,6 +102,121 @@ class PriceBookTest {
         assertThat(basket.get(1))
                 .isEqualTo(new RefusedLine(Place.QUANTITY, "0 pieces cannot be ordered; order 1 to 1000000"));
         assertThat(basket.get(2)).isEqualTo(new RefusedLine(Place.SKU, "nothing with the SKU ROPE is sold here"));
+    }
+
+    @Test
+    void aProductWithVariantsIsNotPricedAsItsFirst() {
+        assertThat(price(BOOK, line("SHK", 1)))
+                .containsExactly(new RefusedLine(
+                        Place.SKU, "Bow shackle is sold by its variants; order one of them: SHK-6, SHK-8, SHK-10"));
+    }
+
+    @Test
+    void aHintThatHasNoPriceRefusesNothing() {
+        Choice fitting = Choice.of("fitting", Choice.Option.of("without", new Charge.PerPiece(decimal("-6.00"))));
+        RateCardBuilder card = RateCard.named("Without")
+                .asks(List.of(fitting))
+                .ladder(Ladder.ofPrices(List.of(Break.everyone(10, decimal("5.00")), Break.everyone(20, decimal("12.00")))));
+        PriceBook book = book(card, Product.of(new Sku("LAMP"), "Lamp", decimal("20.00")));
+        OrderLine one = new OrderLine(new Sku("LAMP"), 1, Answers.of(Map.of("fitting", Answer.of("without"))));
+        PricedLine line = priced(price(book, one), 0);
+        assertThat(line.total()).hasToString("14.00");
+        assertThat(line.next()).as("from 10 there is no price, so the one behind it").isEqualTo(new NextBreak(19, EURO.rounding().lineTotal(decimal("6.00"))));
+        OrderLine ten = new OrderLine(new Sku("LAMP"), 10, one.answers());
+        assertThat(price(book, ten).get(0)).isInstanceOf(RefusedLine.class);
+    }
+
+    @Test
+    void noCliffsLeaveOutThresholdsWithoutAPrice() {
+        Choice fitting = Choice.of("fitting", Choice.Option.of("without", new Charge.PerPiece(decimal("-6.00"))));
+        Ladder rows = Ladder.ofPrices(List.of(Break.everyone(10, decimal("5.00"))));
+        Ladder ladder = new Ladder(
+                rows.counts(), rows.over(), rows.mode(), rows.value(), null, rows.rows(), null, null, null, true, false);
+        PriceBook book = book(
+                RateCard.named("Without").asks(List.of(fitting)).ladder(ladder),
+                Product.of(new Sku("LAMP"), "Lamp", decimal("20.00")));
+        OrderLine nine = new OrderLine(new Sku("LAMP"), 9, Answers.of(Map.of("fitting", Answer.of("without"))));
+        assertThat(priced(price(book, nine), 0).total()).hasToString("126.00");
+    }
+
+    /** Quantity comes before the price of a piece where one fault is named. */
+    @Test
+    void faultsAreNamedInTheirOrder() {
+        Ladder rows = Ladder.ofPrices(List.of(Break.everyone(10, decimal("5.00"))));
+        Ladder ladder = new Ladder(
+                rows.counts(),
+                Over.PRODUCT,
+                rows.mode(),
+                Ladder.Value.PERCENT_OFF,
+                null,
+                rows.rows(),
+                decimal("3"),
+                null,
+                null,
+                false,
+                false);
+        Product lamp = Product.of(new Sku("LAMP"), "Lamp", null);
+        PriceBook book = book(RateCard.named("From three").ladder(ladder), lamp);
+        assertThat(places(price(book, line("LAMP", 2), line("NONE", 0)))).containsExactly("quantity", "sku");
+        assertThat(places(price(book, line("LAMP", 3)))).containsExactly("piece");
+        assertThat(places(price(book, line("LAMP", 1), line("LAMP", 2))))
+                .as("counted with the other, then neither has a price")
+                .containsExactly("piece", "piece");
+        PriceBook below = book(
+                RateCard.named("Below")
+                        .cases(Cases.always(Case.of(new PiecePrice.ByFormula("-1 EUR"))))
+                        .ladder(ladder),
+                lamp);
+        assertThat(places(price(below, line("LAMP", 2)))).containsExactly("quantity");
+        assertThat(places(price(below, line("LAMP", 4)))).containsExactly("piece");
+    }
+
+    private static List<String> places(List<LineResult> results) {
+        return results.stream().map(line -> ((RefusedLine) line).place().code()).toList();
+    }
+
+    private static PriceBook book(RateCardBuilder card, Product product) {
+        return PriceBook.of(EURO, List.of(PreparedCard.prepare(card.build(), "EUR").orThrow()), List.of(product));
+    }
+
+    /** A grid that hands on leaves the picked pack to the case that has packs. */
+    @Test
+    void aPickedPackIsPutAsideOnlyWhereACaseWithoutPacksPrices() {
+        PiecePrice.Grid grid = new PiecePrice.Grid(
+                "length",
+                "weight",
+                Unit.CM,
+                Unit.KG,
+                List.of(decimal("10"), decimal("20")),
+                List.of(decimal("5")),
+                List.of(Arrays.asList(decimal("8.00"), null)),
+                true);
+        PiecePrice packs = new PiecePrice.Packs(
+                List.of(new PiecePrice.Pack("5 kg", decimal("5"), Unit.KG, decimal("21.00"))),
+                new PiecePrice.OwnAmount("weight", Unit.KG, decimal("4.35")));
+        PriceBook book = book(
+                RateCard.named("Lead")
+                        .asks(List.of(
+                                Measurement.of("length", Unit.CM, "1", "100", "1"),
+                                Measurement.of("weight", Unit.KG, "1", "500", "1")))
+                        .cases(new Cases(
+                                List.of(new Cases.Conditional("length < 50 cm", Case.of(grid))), Case.of(packs))),
+                Product.of(new Sku("LEAD"), "Lead", null));
+        assertThat(came(book, "15", "100", "5 kg")).as("an empty cell: the pack counts").isEqualTo("21.00");
+        assertThat(came(book, "30", "5", "5 kg")).as("beyond the grid: the pack counts").isEqualTo("21.00");
+        assertThat(came(book, "10", "5", "5 kg")).as("a cell prices: the pack is not asked").isEqualTo("8.00");
+        assertThat(came(book, "60", null, "5 kg")).isEqualTo("21.00");
+        assertThat(came(book, "15", "100", null)).isEqualTo("435.00");
+    }
+
+    private static String came(PriceBook book, String length, @Nullable String weight, @Nullable String pack) {
+        Map<String, Answer> answers = new HashMap<>(Map.of("length", Answer.of(length)));
+        if (weight != null) {
+            answers.put("weight", Answer.of(weight));
+        }
+        OrderLine line = new OrderLine(new Sku("LEAD"), 1, new Answers(answers, pack));
+        LineResult result = price(book, line).get(0);
+        return result instanceof PricedLine priced ? priced.total().toString() : result.toString();
     }
 
     @Test

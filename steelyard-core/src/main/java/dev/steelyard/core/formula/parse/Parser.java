@@ -125,12 +125,13 @@ public final class Parser {
 
     /** From left to right, and after any prefix minus: {@code -2^2} is 4. */
     private Node power() {
+        Node first = now().type() == Type.LITERAL ? now().literal() : null; // bare: nothing stands before it
         Node node = chain(POWERS, this::prefixed);
         if (node instanceof Node.Binary power
+                && power.left() == first
                 && power.left() instanceof Node.Number base
                 && power.right() instanceof Node.Number exponent
-                && !base.dimension().equals(Dimension.PLAIN)
-                && text.charAt(base.span().from()) != '(') {
+                && !base.dimension().equals(Dimension.PLAIN)) {
             unitPower(power, base, exponent);
         }
         return node;
