@@ -16,7 +16,8 @@ import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -26,7 +27,7 @@ import java.util.Set;
 final class Goods {
 
     static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
-    static final LocalDateTime NOW = LocalDateTime.of(2027, 4, 15, 12, 0);
+    static final ZonedDateTime NOW = ZonedDateTime.of(2027, 4, 15, 12, 0, 0, 0, ZoneOffset.UTC);
 
     private Goods() {}
 

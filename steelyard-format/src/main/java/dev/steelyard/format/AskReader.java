@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OtherUnit;
 import dev.steelyard.core.unit.Unit;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -32,7 +33,7 @@ final class AskReader {
                 label(in, name),
                 in.word("kind", FormatWords.TYPES, null),
                 in.unit("unit"),
-                in.items("otherUnits", (item, at) -> unit(item, at, in)),
+                in.items("otherUnits", (item, at) -> otherUnit(item, at, in)),
                 in.optionalDecimal("min"),
                 in.optionalDecimal("max"),
                 in.optionalDecimal("step"),
@@ -41,6 +42,17 @@ final class AskReader {
                 in.optionalText("help"),
                 in.optionalText("tooSmall"),
                 in.optionalText("tooLarge"));
+    }
+
+    /** A unit by its code, or an object of it and the step that holds in it. */
+    private static OtherUnit otherUnit(JsonNode item, String at, Obj in) {
+        if (!item.isObject()) {
+            return OtherUnit.of(unit(item, at, in));
+        }
+        Obj other = in.below(item, at);
+        OtherUnit read = new OtherUnit(other.unit("unit"), other.optionalDecimal("step"));
+        other.done();
+        return read;
     }
 
     private static Unit unit(JsonNode item, String at, Obj in) {

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OtherUnit;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,7 +28,14 @@ final class AskWriter {
         Units.put(node, "unit", ask.unit());
         if (!ask.otherUnits().isEmpty()) {
             ArrayNode units = node.putArray("otherUnits");
-            ask.otherUnits().forEach(unit -> units.add(unit.code()));
+            for (OtherUnit other : ask.otherUnits()) {
+                if (other.step() == null) {
+                    units.add(other.unit().code());
+                } else {
+                    ObjectNode one = units.addObject().put("unit", other.unit().code());
+                    CardWriter.decimal(one, "step", other.step());
+                }
+            }
         }
         CardWriter.decimal(node, "min", ask.least());
         CardWriter.decimal(node, "max", ask.most());

@@ -6,7 +6,7 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.ShopRules;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -37,7 +37,7 @@ public record BasketDocument(@Nullable String id, PriceBook book, List<Order> ba
             Customer customer,
             @Nullable String payment,
             Set<String> codes,
-            @Nullable LocalDateTime at,
+            @Nullable ZonedDateTime at,
             @Nullable Expected expected) {}
 
     /** A line of a basket. */

@@ -13,7 +13,7 @@ import dev.steelyard.format.BasketDocument.Expected;
 import dev.steelyard.format.BasketDocument.Line;
 import dev.steelyard.format.BasketDocument.Order;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,9 +31,9 @@ public final class BasketTrials {
      *
      * @param now counts where the basket says no time
      */
-    public static PricedBasket price(BasketDocument document, Order order, LocalDateTime now) {
+    public static PricedBasket price(BasketDocument document, Order order, ZonedDateTime now) {
         PriceBook book = document.book();
-        LocalDateTime at = order.at() == null ? now : order.at();
+        ZonedDateTime at = order.at() == null ? now : order.at();
         List<OrderLine> asked = order.lines().stream()
                 .filter(Line.Asked.class::isInstance)
                 .map(line -> ((Line.Asked) line).line())

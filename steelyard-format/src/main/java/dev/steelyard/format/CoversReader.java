@@ -5,9 +5,10 @@ import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsRule.Attribute;
 import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Moments;
 import dev.steelyard.core.card.Times;
 import java.time.DayOfWeek;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -103,10 +104,12 @@ final class CoversReader {
     }
 
     static Times times(Obj in) {
-        LocalDateTime from = in.parsed("from", TimeText.MOMENT);
-        LocalDateTime until = in.parsed("until", TimeText.MOMENT);
+        ZonedDateTime from = in.parsed("from", TimeText.MOMENT);
+        ZonedDateTime until = in.parsed("until", TimeText.MOMENT);
         if (from != null && until != null && !from.isBefore(until)) {
-            in.fault("until", "“until” (" + until + ") must be after “from” (" + from + ")");
+            in.fault(
+                    "until",
+                    "“until” (" + Moments.written(until) + ") must be after “from” (" + Moments.written(from) + ")");
             until = null;
         }
         Set<DayOfWeek> days = new LinkedHashSet<>();

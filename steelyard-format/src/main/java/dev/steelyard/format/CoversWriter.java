@@ -4,7 +4,9 @@ import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Moments;
 import dev.steelyard.core.card.Times;
+import java.time.ZonedDateTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -50,8 +52,8 @@ final class CoversWriter {
     }
 
     static void times(ObjectNode node, Times times) {
-        CardWriter.text(node, "from", text(times.from()));
-        CardWriter.text(node, "until", text(times.until()));
+        CardWriter.text(node, "from", moment(times.from()));
+        CardWriter.text(node, "until", moment(times.until()));
         texts(
                 node,
                 "days",
@@ -92,6 +94,10 @@ final class CoversWriter {
         if (value != null) {
             node.put(field, value);
         }
+    }
+
+    private static @Nullable String moment(@Nullable ZonedDateTime moment) {
+        return moment == null ? null : Moments.written(moment);
     }
 
     private static @Nullable String text(@Nullable Object time) {

@@ -6,7 +6,7 @@ import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -27,7 +27,7 @@ public record Document(@Nullable String id, ShopRules shop, Product product, Pre
      * @param expected what it must come to; none where nothing is said
      */
     public record Order(
-            Line line, List<Line> before, Customer customer, @Nullable LocalDateTime at, @Nullable Expected expected) {}
+            Line line, List<Line> before, Customer customer, @Nullable ZonedDateTime at, @Nullable Expected expected) {}
 
     /**
      * A line.

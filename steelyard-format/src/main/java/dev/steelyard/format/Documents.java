@@ -12,6 +12,8 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.tax.TaxRules;
 import dev.steelyard.format.Document.Order;
+import java.time.DateTimeException;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.HashSet;
@@ -27,12 +29,26 @@ public final class Documents {
 
     private Documents() {}
 
+    /** The fields that stand beside a card's own where a card alone is a document. */
+    private static final String CASES = "cases";
+
+    /** What a card alone is tried with where nothing else is said: goods without a shelf price. */
+    private static final Product GOODS = Product.of(new Sku("GOODS"), "Goods", null);
+
     /**
      * What came of reading.
      *
-     * @param documents empty where there are issues
+     * @param documents those that could be read
+     * @param issues of all others
+     * @param unread what the others are called: by their id, else by their place
      */
-    public record Reading(List<Priceable> documents, List<FormatIssue> issues) {
+    public record Reading(List<Priceable> documents, List<FormatIssue> issues, List<String> unread) {
+
+        public Reading {
+            documents = List.copyOf(documents);
+            issues = List.copyOf(issues);
+            unread = List.copyOf(unread);
+        }
 
         /** Those of one card. */
         public List<Document> ofCards() {
@@ -59,7 +75,8 @@ public final class Documents {
     public static Reading read(String text, ShopRules shop) {
         Json.Parsed parsed = Json.parse(text);
         return parsed.root() == null
-                ? new Reading(List.of(), List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))))
+                ? new Reading(
+                        List.of(), List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))), List.of("it"))
                 : read(parsed.root(), shop);
     }
 
@@ -67,31 +84,31 @@ public final class Documents {
     public static Reading read(JsonNode root, ShopRules shop) {
         List<FormatIssue> issues = new ArrayList<>();
         List<Priceable> documents = new ArrayList<>();
-        if (root.isArray()) {
-            for (int i = 0; i < root.size(); i++) {
-                add(document(Obj.of(root.get(i), "/" + i, issues), "/" + i, shop, issues), documents);
+        List<String> unread = new ArrayList<>();
+        int count = root.isArray() ? root.size() : 1;
+        for (int i = 0; i < count; i++) {
+            JsonNode one = root.isArray() ? root.get(i) : root;
+            String at = root.isArray() ? "/" + i : "";
+            int before = issues.size();
+            Priceable document = document(Obj.of(one, at, issues, shop.zone()), at, shop, issues);
+            if (document == null || issues.size() > before) {
+                String id = one.path("id").asStringOpt().orElse("");
+                unread.add(id.isEmpty() ? "document " + (i + 1) : id);
+            } else {
+                documents.add(document);
             }
-        } else {
-            add(document(Obj.of(root, "", issues), "", shop, issues), documents);
         }
-        return issues.isEmpty()
-                ? new Reading(List.copyOf(documents), List.of())
-                : new Reading(List.of(), List.copyOf(issues));
+        return new Reading(documents, issues, unread);
     }
 
-    private static void add(@Nullable Priceable document, List<Priceable> documents) {
-        if (document != null) {
-            documents.add(document);
-        }
-    }
-
-    private static @Nullable Priceable document(Obj in, String at, ShopRules shop, List<FormatIssue> issues) {
+    private static @Nullable Priceable document(Obj typed, String at, ShopRules shop, List<FormatIssue> issues) {
         int before = issues.size();
-        CardReader.version(in);
-        String id = in.optionalText("id");
-        in.optionalText("about");
-        Obj said = in.optionalObject("shop");
-        ShopRules rules = said == null ? shop : shop(said);
+        CardReader.version(typed);
+        String id = typed.optionalText("id");
+        typed.optionalText("about");
+        Obj said = typed.optionalObject("shop");
+        ShopRules rules = said == null ? shop : shop(said, shop.zone());
+        Obj in = typed.in(rules.zone());
         return in.has("baskets") || in.has("deals")
                 ? baskets(in, at, id, rules, issues, before)
                 : orders(in, at, id, rules, issues, before);
@@ -140,20 +157,21 @@ public final class Documents {
 
     private static @Nullable Document orders(
             Obj in, String at, @Nullable String id, ShopRules rules, List<FormatIssue> issues, int before) {
-        Product product = ProductReader.read(in.object("product"));
-        RateCard card = CardReader.read(in.object("card"));
+        boolean cardAlone = !in.has("card") && in.has(CASES);
+        Product product = cardAlone && !in.has("product") ? GOODS : ProductReader.read(in.object("product"));
         List<Order> orders = in.objects("orders", OrderReader::read);
+        RateCard card = CardReader.read(cardAlone ? in : in.object("card"));
         in.done();
         if (issues.size() > before) {
             return null;
         }
         PreparedCard.Result prepared =
                 PreparedCard.prepare(card, rules.currency().getCurrencyCode());
-        prepared.issues().forEach(issue -> issues.add(FormatIssue.of(at + "/card", issue)));
+        prepared.issues().forEach(issue -> issues.add(FormatIssue.of(cardAlone ? at : at + "/card", issue)));
         return prepared.card() == null ? null : new Document(id, rules, product, prepared.card(), orders);
     }
 
-    private static ShopRules shop(Obj in) {
+    private static ShopRules shop(Obj in, ZoneId otherwise) {
         String code = in.text("currency");
         Currency currency = Currency.getAvailableCurrencies().stream()
                 .filter(known -> known.getCurrencyCode().equals(code))
@@ -165,39 +183,54 @@ public final class Documents {
         int digits = currency == null ? 2 : Math.max(0, currency.getDefaultFractionDigits());
         Integer minor = in.optionalWhole("minorDigits", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
         Integer decimals = in.optionalWhole("unitPriceDecimals", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
+        ZoneId zone = zone(in, otherwise);
         in.done();
         int minorDigits = minor == null ? digits : minor;
         return new ShopRules(
                 currency == null ? Currency.getInstance("EUR") : currency,
-                new Rounding(minorDigits, decimals == null ? minorDigits : decimals));
+                new Rounding(minorDigits, decimals == null ? minorDigits : decimals),
+                zone);
+    }
+
+    private static ZoneId zone(Obj in, ZoneId otherwise) {
+        String name = in.optionalText("timeZone");
+        if (name == null) {
+            return otherwise;
+        }
+        try {
+            return ZoneId.of(name);
+        } catch (DateTimeException noZone) {
+            in.fault("timeZone", "“" + Values.shortened(name) + "” is no time zone, as Europe/Berlin");
+            return otherwise;
+        }
     }
 
     /** A card alone, as it is exported; its issues are placed from the card's own root. */
-    public static CardReading readCard(String text) {
+    public static CardReading readCard(String text, ZoneId zone) {
         Json.Parsed parsed = Json.parse(text);
         if (parsed.root() == null) {
             return new CardReading(null, List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))));
         }
         List<FormatIssue> issues = new ArrayList<>();
-        RateCard card = CardReader.read(Obj.of(parsed.root(), "", issues));
+        RateCard card = CardReader.read(Obj.of(parsed.root(), "", issues, zone));
         return issues.isEmpty() ? new CardReading(card, List.of()) : new CardReading(null, issues);
     }
 
     /** A deal alone, as it is exported; its issues are placed from the deal's own root. */
-    public static DealReading readDeal(String text) {
+    public static DealReading readDeal(String text, ZoneId zone) {
         Json.Parsed parsed = Json.parse(text);
         return parsed.root() == null
                 ? new DealReading(null, List.of(FormatIssue.at("", Objects.requireNonNull(parsed.fault()))))
-                : readDeal(parsed.root());
+                : readDeal(parsed.root(), zone);
     }
 
     /**
      * Reads and checks a deal that may still be being written: what cannot be read has something harmless in its place,
      * so that all that is wrong is told at once.
      */
-    public static DealReading readDeal(JsonNode root) {
+    public static DealReading readDeal(JsonNode root, ZoneId zone) {
         List<FormatIssue> issues = new ArrayList<>();
-        Deal deal = DealReader.read(Obj.of(root, "", issues));
+        Deal deal = DealReader.read(Obj.of(root, "", issues, zone));
         List<FormatIssue> unread = List.copyOf(issues);
         DealChecks.of(deal).stream()
                 .filter(issue -> unread.stream().noneMatch(known -> known.at().startsWith(issue.at())))
@@ -225,10 +258,11 @@ public final class Documents {
      * Reads a card that is still being written, checks and prepares it. What cannot be read has something harmless in
      * its place, so that the rest is checked too and all that is wrong is told at once.
      */
-    public static DraftReading readDraft(JsonNode card, String currency) {
+    public static DraftReading readDraft(JsonNode card, ShopRules shop) {
         List<FormatIssue> issues = new ArrayList<>();
-        RateCard read = CardReader.read(Obj.of(card, "", issues));
-        PreparedCard.Result prepared = PreparedCard.prepare(read, currency);
+        RateCard read = CardReader.read(Obj.of(card, "", issues, shop.zone()));
+        PreparedCard.Result prepared =
+                PreparedCard.prepare(read, shop.currency().getCurrencyCode());
         List<FormatIssue> unread = List.copyOf(issues);
         for (CardIssue issue : prepared.issues()) {
             boolean ofStandIn = unread.stream()

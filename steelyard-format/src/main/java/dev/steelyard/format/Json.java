@@ -47,7 +47,10 @@ public final class Json {
     /** Reads a text; one that is no JSON, or too deep or long, is a fault that says where. */
     public static Parsed parse(String text) {
         try {
-            return new Parsed(MAPPER.readTree(text), null);
+            JsonNode root = MAPPER.readTree(new ExponentNumbers(MAPPER.createParser(text)));
+            return root == null || root.isMissingNode()
+                    ? new Parsed(null, "this is empty; a document is an object or a list of them")
+                    : new Parsed(root, null);
         } catch (JacksonException notJson) {
             String where = notJson.getLocation() == null
                     ? ""

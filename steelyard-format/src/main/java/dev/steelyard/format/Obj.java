@@ -4,6 +4,7 @@ import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.time.DateTimeException;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -31,20 +32,34 @@ final class Obj {
     private final JsonNode node;
     private final String at;
     private final List<FormatIssue> issues;
-    private final Set<String> known = new HashSet<>();
+    private final ZoneId zone;
+    private final Set<String> known;
 
-    private Obj(JsonNode node, String at, List<FormatIssue> issues) {
+    private Obj(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone, Set<String> known) {
         this.node = node;
         this.at = at;
         this.issues = issues;
+        this.zone = zone;
+        this.known = known;
     }
 
-    static Obj of(JsonNode node, String at, List<FormatIssue> issues) {
+    /** @param zone the shop's, for moments without an offset */
+    static Obj of(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone) {
         if (!node.isObject()) {
             issues.add(FormatIssue.at(at, "this is " + Values.words(node) + "; it must be an object"));
-            return new Obj(Json.object(), at, new ArrayList<>());
+            return new Obj(Json.object(), at, new ArrayList<>(), zone, new HashSet<>());
         }
-        return new Obj(node, at, issues);
+        return new Obj(node, at, issues, zone, new HashSet<>());
+    }
+
+    /** The same object, its moments read in another time zone. */
+    Obj in(ZoneId other) {
+        return new Obj(node, at, issues, other, known);
+    }
+
+    /** An object that stands somewhere below this one. */
+    Obj below(JsonNode child, String where) {
+        return of(child, where, issues, zone);
     }
 
     /** Where a field is. */
@@ -191,7 +206,10 @@ final class Obj {
             return null;
         }
         try {
-            return kind.parse().apply(text);
+            return kind.parse().apply(text, zone);
+        } catch (TimeText.Unclear unclear) {
+            fault(field, Objects.requireNonNull(unclear.getMessage()));
+            return null;
         } catch (DateTimeException noSuchTime) {
             fault(field, "“" + Values.shortened(text) + "” is not " + kind.wanted());
             return null;
@@ -201,19 +219,19 @@ final class Obj {
     /** An object in a field; an empty one, with a fault, where it is missing. */
     Obj object(String field) {
         if (missing(field)) {
-            return new Obj(Json.object(), at(field), new ArrayList<>());
+            return new Obj(Json.object(), at(field), new ArrayList<>(), zone, new HashSet<>());
         }
-        return of(node.path(field), at(field), issues);
+        return below(node.path(field), at(field));
     }
 
     @Nullable
     Obj optionalObject(String field) {
-        return has(field) ? of(node.path(field), at(field), issues) : null;
+        return has(field) ? below(node.path(field), at(field)) : null;
     }
 
     /** The objects in an array; none where the field is not there. */
     <T> List<T> objects(String field, Function<Obj, T> read) {
-        return items(field, (item, where) -> read.apply(of(item, where, issues)));
+        return items(field, (item, where) -> read.apply(below(item, where)));
     }
 
     List<String> texts(String field) {

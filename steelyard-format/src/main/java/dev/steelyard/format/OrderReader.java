@@ -8,7 +8,7 @@ import dev.steelyard.format.Document.Expected;
 import dev.steelyard.format.Document.Line;
 import dev.steelyard.format.Document.Order;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +32,7 @@ final class OrderReader {
             in.fault("before", "at most " + MOST_BEFORE + " lines stand before an order");
         }
         Customer customer = customer(in);
-        LocalDateTime at = in.parsed("date", TimeText.MOMENT);
+        ZonedDateTime at = in.parsed("date", TimeText.MOMENT);
         Obj expect = in.optionalObject("expect");
         Order order = new Order(line, before, customer, at, expect == null ? null : expected(expect));
         in.done();
@@ -68,7 +68,7 @@ final class OrderReader {
         } else if (value.isNumber()) {
             return Answer.of(value.asString());
         } else if (value.isObject()) {
-            Obj answer = Obj.of(value, in.at("answers") + Json.step(name), in.issues());
+            Obj answer = in.below(value, in.at("answers") + Json.step(name));
             BigDecimal number = answer.decimal("value");
             String unit = answer.text("unit");
             answer.done();
@@ -87,8 +87,9 @@ final class OrderReader {
                 in.optionalDecimal("unit"),
                 in.optionalDecimal("billable"),
                 in.optionalText("refused"));
-        if ((expected.line() == null) == (expected.refused() == null)) {
-            in.fault("", "what is expected has either “line” or “refused”");
+        boolean figures = expected.line() != null || expected.unit() != null || expected.billable() != null;
+        if (figures == (expected.refused() != null)) {
+            in.fault("", "what is expected has “line”, “unit” or “billable”, or else “refused”");
         }
         in.done();
         return expected;

@@ -1,25 +1,50 @@
 package dev.steelyard.format;
 
+import dev.steelyard.core.card.Moments;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.util.function.Function;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.function.BiFunction;
 
 /**
- * How days and times are written (ISO 8601).
+ * How days and times are written (ISO 8601, RFC 3339).
  *
  * @param wanted what is said where something else stands
+ * @param parse a text in the shop's time zone
  */
-record TimeText<T>(String wanted, Function<String, T> parse) {
+record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
 
-    static final TimeText<LocalDate> DAY = new TimeText<>("a day as 2027-04-01", LocalDate::parse);
+    static final TimeText<LocalDate> DAY = new TimeText<>("a day as 2027-04-01", (text, zone) -> LocalDate.parse(text));
+    static final TimeText<LocalTime> TIME = new TimeText<>("a time as 09:30", (text, zone) -> LocalTime.parse(text));
+    /** A day, whose beginning is meant, or a day with a time, with an offset or without where only one can be meant. */
+    static final TimeText<ZonedDateTime> MOMENT = new TimeText<>(
+            "a day as 2027-04-01 or a moment as 2027-04-01T09:30 or 2027-04-01T09:30+02:00", TimeText::moment);
 
-    static final TimeText<LocalTime> TIME = new TimeText<>("a time as 09:30", LocalTime::parse);
+    /** A time that the shop's clocks skip or show twice. */
+    static final class Unclear extends DateTimeException {
 
-    /** A day, whose beginning is meant, or a day with a time. */
-    static final TimeText<LocalDateTime> MOMENT = new TimeText<>(
-            "a day as 2027-04-01 or a moment as 2027-04-01T09:30",
-            text -> text.contains("T")
-                    ? LocalDateTime.parse(text)
-                    : LocalDate.parse(text).atStartOfDay());
+        private static final long serialVersionUID = 1L;
+
+        Unclear(String message) {
+            super(message);
+        }
+    }
+
+    private static ZonedDateTime moment(String text, ZoneId zone) {
+        if (!text.contains("T")) {
+            return LocalDate.parse(text).atStartOfDay(zone);
+        }
+        if (text.matches(".*T.*(Z|[+-]\\d\\d:\\d\\d)")) {
+            return OffsetDateTime.parse(text).atZoneSameInstant(zone);
+        }
+        Moments.Reading reading = Moments.of(LocalDateTime.parse(text), zone);
+        if (reading.moment() == null) {
+            throw new Unclear(String.valueOf(reading.fault()));
+        }
+        return reading.moment();
+    }
 }

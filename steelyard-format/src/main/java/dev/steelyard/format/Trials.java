@@ -17,10 +17,9 @@ import dev.steelyard.format.Document.Line;
 import dev.steelyard.format.Document.Order;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Prices the orders of a document. */
@@ -33,18 +32,18 @@ public final class Trials {
      *
      * @param now counts where the order says no time
      */
-    public static LineResult price(Document document, Order order, LocalDateTime now) {
+    public static LineResult price(Document document, Order order, ZonedDateTime now) {
         List<OrderLine> lines = new ArrayList<>();
         for (Line line : order.before()) {
             lines.add(line(document, line));
         }
         lines.add(line(document, order.line()));
-        LocalDateTime at = order.at() == null ? now : order.at();
+        ZonedDateTime at = order.at() == null ? now : order.at();
+        LineResult result = book(document).explain(lines, order.customer(), at).get(lines.size() - 1);
         RefusedLine quantity = badQuantity(order.line().quantity());
-        if (quantity != null) {
-            return quantity;
-        }
-        return book(document).explain(lines, order.customer(), at).get(lines.size() - 1);
+        boolean unknown =
+                result instanceof RefusedLine refused && refused.place().equals(Place.SKU);
+        return quantity == null || unknown ? result : quantity;
     }
 
     /** The document's card above the shelf price, for its goods. The card counts whatever state it is in. */
@@ -60,7 +59,7 @@ public final class Trials {
     }
 
     private static OrderLine line(Document document, Line line) {
-        Sku sku = line.sku() == null ? document.product().items().get(0).sku() : new Sku(line.sku());
+        Sku sku = line.sku() == null ? document.product().sku() : new Sku(line.sku());
         long quantity = Quantity.allowed(line.quantity()) ? line.quantity().longValueExact() : 0;
         return new OrderLine(sku, quantity, line.answers());
     }
@@ -105,8 +104,17 @@ public final class Trials {
         if (expected.refused() != null) {
             return "a refusal (" + expected.refused() + ")";
         }
-        String unit = expected.unit() == null ? "" : " (" + expected.unit().toPlainString() + " each)";
-        return Objects.requireNonNull(expected.line()).toPlainString() + unit;
+        List<String> words = new ArrayList<>();
+        if (expected.line() != null) {
+            words.add(expected.line().toPlainString());
+        }
+        if (expected.unit() != null) {
+            words.add(expected.unit().toPlainString() + " each");
+        }
+        if (expected.billable() != null) {
+            words.add("billable " + expected.billable().toPlainString());
+        }
+        return String.join(", ", words);
     }
 
     private static boolean equal(@Nullable BigDecimal expected, BigDecimal found) {

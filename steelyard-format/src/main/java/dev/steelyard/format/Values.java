@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.POJONode;
 
 /** Single values: numbers as they are read, and what is said of a value that is none. */
 final class Values {
@@ -39,7 +40,10 @@ final class Values {
             }
             return reading.value();
         }
-        issues.add(FormatIssue.at(where, "this is " + words(value) + "; it must be a number, as 6.90 or \"6.90\""));
+        issues.add(FormatIssue.at(
+                where,
+                "this is " + words(value)
+                        + (value.isPojo() ? "; write it in full" : "; it must be a number, as 6.90 or \"6.90\"")));
         return null;
     }
 
@@ -51,6 +55,7 @@ final class Values {
             case STRING -> "the text “" + shortened(value.stringValue()) + "”";
             case NUMBER -> "the number " + shortened(value.toString());
             case BOOLEAN -> value.toString();
+            case POJO -> "a number with an exponent, " + shortened(String.valueOf(((POJONode) value).getPojo()));
             default -> "null";
         };
     }

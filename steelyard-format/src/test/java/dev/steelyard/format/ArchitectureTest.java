@@ -8,7 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 
 @AnalyzeClasses(packages = "dev.steelyard.format", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -49,7 +49,7 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage("java.nio.file..")
             .orShould()
-            .callMethod(LocalDateTime.class, "now");
+            .callMethod(ZonedDateTime.class, "now");
 
     @ArchTest
     static final ArchRule noBinaryFloatingPoint = noClasses()

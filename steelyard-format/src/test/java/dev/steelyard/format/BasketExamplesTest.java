@@ -6,6 +6,7 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.format.Examples.BasketExample;
 import java.math.BigDecimal;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -71,7 +72,7 @@ class BasketExamplesTest {
     @ParameterizedTest
     @MethodSource("deals")
     void writingAndReadingADealChangesNothing(Deal deal) {
-        Documents.DealReading again = Documents.readDeal(Json.write(DealWriter.write(deal)));
+        Documents.DealReading again = Documents.readDeal(Json.write(DealWriter.write(deal)), ZoneOffset.UTC);
         assertThat(again.issues()).isEmpty();
         assertThat(again.deal()).isEqualTo(deal);
     }

@@ -40,6 +40,6 @@ class DraftTest {
     }
 
     private static DraftReading read(String text) {
-        return Documents.readDraft(Json.read(text), "EUR");
+        return Documents.readDraft(Json.read(text), Examples.EURO);
     }
 }

@@ -6,7 +6,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Objects;
@@ -16,7 +17,7 @@ import java.util.stream.Stream;
 final class Examples {
 
     static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
-    static final LocalDateTime ANY_DAY = LocalDateTime.of(2026, 11, 23, 12, 0);
+    static final ZonedDateTime ANY_DAY = ZonedDateTime.of(2026, 11, 23, 12, 0, 0, 0, ZoneOffset.UTC);
 
     private Examples() {}
 

@@ -2,16 +2,22 @@ package dev.steelyard.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Documents that are meant to hurt: each ends with an issue that can be read, none with an exception. */
 class HostileDocumentsTest {
@@ -74,7 +80,7 @@ class HostileDocumentsTest {
                 .containsExactly(
                         "/card/ladder/mode: “some” is none of all-units, slice, lot",
                         "/card/ladder/value: “value” is missing",
-                        "/card/finish/setUp: a number has at most 30 digits and no exponent");
+                        "/card/finish/setUp: this is a number with an exponent, 1e999999999; write it in full");
     }
 
     @Test
@@ -88,5 +94,100 @@ class HostileDocumentsTest {
         assertThat(Trials.price(document, document.orders().get(0), Examples.ANY_DAY))
                 .isEqualTo(new RefusedLine(
                         List.of(new Fault(Place.FORMULA, Fault.Kind.FAILED, "this becomes too large: “9^99^99”"))));
+    }
+
+    /** Each would be a price, a quantity or an answer of something else were it read as a number. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1e-7", "1E-7", "1e9999999992", "1e2", "-1.5e3", "0e0"})
+    void numbersWithAnExponentAreRefusedWhereverTheyStand(String number) {
+        String text =
+                """
+                [{"product": {"sku": "A", "shelfPrice": %1$s}, "card": {"name": "A"}, "orders": [{"quantity": 1}]},
+                 {"product": {"sku": "A", "shelfPrice": 2}, "card": {"name": "A"}, "orders": [{"quantity": %1$s}]},
+                 {"product": {"sku": "A", "shelfPrice": 2},
+                  "card": {"name": "A", "asks": [{"measurement": "l", "kind": "length", "unit": "m"}]},
+                  "orders": [{"quantity": 1, "answers": {"l": %1$s}},
+                             {"quantity": 1, "answers": {"l": {"value": %1$s, "unit": "m"}}}]},
+                 {"id": "right", "product": {"sku": "A", "shelfPrice": 2.50}, "card": {"name": "A"}}]
+                """
+                        .formatted(number);
+        Documents.Reading reading = Documents.read(text, Examples.EURO);
+        assertThat(reading.issues())
+                .extracting(FormatIssue::at)
+                .containsExactly(
+                        "/0/product/shelfPrice",
+                        "/1/orders/0/quantity",
+                        "/2/orders/0/answers/l",
+                        "/2/orders/1/answers/l/value");
+        assertThat(reading.issues())
+                .allSatisfy(issue -> assertThat(issue.message()).contains(number));
+        assertThat(reading.documents())
+                .singleElement()
+                .extracting(Priceable::id)
+                .isEqualTo("right");
+        assertThat(reading.unread()).containsExactly("document 1", "document 2", "document 3");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "javascript:alert(1)",
+                "/assets/../x",
+                "http://elsewhere.example/x.png",
+                "//elsewhere.example/x.png",
+                "/pictures/../x.png",
+                "rope.svg"
+            })
+    void picturesThatLeadElsewhereAreRefused(String picture) {
+        String text =
+                CARD.formatted("\"asks\": [{\"choice\": \"fixing\", \"options\": [{\"name\": \"rope\", \"picture\":"
+                        + " \"%s\"}]}]".formatted(picture));
+        assertThat(Documents.read(text, Examples.EURO).issues()).singleElement().satisfies(issue -> {
+            assertThat(issue.at()).isEqualTo("/card/asks/0/options/0/picture");
+            assertThat(issue.message()).contains(picture);
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"..", "a/b", "a%2Fb", "a\\\\b", "."})
+    void skusThatNoAddressCanNameAreRefused(String sku) {
+        assertThat(Documents.read(
+                                "{\"product\": {\"sku\": \"%s\"}, \"card\": {\"name\": \"A\"}}".formatted(sku),
+                                Examples.EURO)
+                        .issues())
+                .singleElement()
+                .satisfies(issue -> assertThat(issue.message()).contains("cannot be a SKU"));
+    }
+
+    /** Clocks skip 02:30 on 28 March 2027 in Berlin, and show it twice on 31 October. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "2027-03-28T02:30 | 02:30 does not exist on 2027-03-28: clocks are put forward; write 2027-03-28T01:59 or"
+                        + " 2027-03-28T03:00",
+                "2027-10-31T02:30 | 02:30 comes twice on 2027-10-31: clocks are put back; write 2027-10-31T02:30+02:00"
+                        + " for the first or 2027-10-31T02:30+01:00 for the second",
+                "2027-10-31T02:30+01:00 | -",
+                "2027-10-31T02:30:00Z | -",
+                "2027-10-31T03:00 | -"
+            })
+    void momentsThatClocksSkipOrShowTwiceAreSaid(String moment, @Nullable String message) {
+        Documents.CardReading reading = Documents.readCard(
+                "{\"name\": \"A\", \"covers\": {\"from\": \"%s\"}}".formatted(moment), ZoneId.of("Europe/Berlin"));
+        if (message == null) {
+            assertThat(reading.issues()).isEmpty();
+            RateCard card = Objects.requireNonNull(reading.card());
+            assertThat(Documents.readCard(Json.write(CardWriter.write(card)), ZoneId.of("Europe/Berlin"))
+                            .card())
+                    .as("written, it is the same moment")
+                    .isEqualTo(card);
+        } else {
+            assertThat(reading.issues())
+                    .singleElement()
+                    .extracting(FormatIssue::message)
+                    .isEqualTo(message);
+        }
     }
 }

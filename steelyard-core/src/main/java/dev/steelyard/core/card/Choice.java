@@ -1,6 +1,7 @@
 package dev.steelyard.core.card;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,9 +50,17 @@ public record Choice(
      *
      * @param name the word in formulas and answers
      * @param label what the shopper reads; none for the name
-     * @param picture a file name; none for none
+     * @param picture the address of one of the shop’s own pictures; none for none
      */
     public record Option(String name, @Nullable String label, @Nullable String picture, Charge charge) {
+
+        private static final Pattern PICTURE =
+                Pattern.compile("/pictures/[0-9a-f]{64}\\.png|/assets(/[A-Za-z0-9_-]+)+\\.(svg|png|webp|jpg)");
+
+        /** Whether a text names a picture of the shop's own: an address that can lead nowhere else. */
+        public static boolean isPicture(String file) {
+            return PICTURE.matcher(file).matches();
+        }
 
         /** An option that is called by its name and has no picture. */
         public static Option of(String name, Charge charge) {

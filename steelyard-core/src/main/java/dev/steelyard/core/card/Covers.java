@@ -1,6 +1,6 @@
 package dev.steelyard.core.card;
 
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +26,7 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
     }
 
     /** The same between two moments only; none where it is for no moment of those. */
-    public Optional<Covers> within(@Nullable LocalDateTime start, @Nullable LocalDateTime end) {
+    public Optional<Covers> within(@Nullable ZonedDateTime start, @Nullable ZonedDateTime end) {
         return times.within(start, end).map(part -> new Covers(goods, except, audience, part));
     }
 
@@ -41,7 +41,7 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
     }
 
     /** Why a card that covers the product is not for this customer or moment; none where it is. */
-    public @Nullable PassedOverFor reasonAgainst(Customer customer, LocalDateTime at) {
+    public @Nullable PassedOverFor reasonAgainst(Customer customer, ZonedDateTime at) {
         PassedOverFor reason = audience.reasonAgainst(customer);
         return reason != null ? reason : times.reasonAgainst(at);
     }

@@ -7,15 +7,26 @@ public record Sku(String value) {
 
     public static final int LONGEST = 64;
 
+    /** What no address of a page can hold, escaped or not. */
+    private static final String NOT_IN_ADDRESSES = "/\\%;";
+
     public Sku {
-        String fault = fault(value);
+        String fault = unusable(value);
         if (fault != null) {
             throw new IllegalArgumentException(fault);
         }
     }
 
-    /** Why a text is no SKU, in plain words; none where it is one. */
+    /** Why a text cannot become a SKU, in plain words; none where it can. Every way in asks this. */
     public static @Nullable String fault(String text) {
+        String unusable = unusable(text);
+        boolean noAddress = text.chars().anyMatch(sign -> NOT_IN_ADDRESSES.indexOf(sign) >= 0) || text.matches("[.]+");
+        return unusable == null && noAddress
+                ? "“" + text + "” cannot be a SKU: it stands in addresses, so it has no / \\ % ; and is not dots alone"
+                : unusable;
+    }
+
+    private static @Nullable String unusable(String text) {
         if (text.isBlank() || text.length() > LONGEST || !text.equals(text.strip())) {
             return "a SKU has 1 to " + LONGEST + " characters and no spaces around it: “"
                     + text.substring(0, Math.min(text.length(), LONGEST)) + "”";

@@ -2,8 +2,9 @@ package dev.steelyard.core.card;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -22,8 +23,8 @@ import org.jspecify.annotations.Nullable;
  *     midnight, and the hours belong to the day on which they open: Friday 22:00 to 02:00 ends on Saturday
  */
 public record Times(
-        @Nullable LocalDateTime from,
-        @Nullable LocalDateTime until,
+        @Nullable ZonedDateTime from,
+        @Nullable ZonedDateTime until,
         Set<DayOfWeek> days,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes) {
@@ -35,15 +36,16 @@ public record Times(
     public Times {
         days = Set.copyOf(days);
         if (from != null && until != null && !from.isBefore(until)) {
-            throw new IllegalArgumentException("until (" + until + ") must be after from (" + from + ")");
+            throw new IllegalArgumentException(
+                    "until (" + Moments.written(until) + ") must be after from (" + Moments.written(from) + ")");
         }
     }
 
-    /** From the beginning of one day until the beginning of another. */
-    public static Times days(@Nullable LocalDate from, @Nullable LocalDate until) {
+    /** From the beginning of one day until the beginning of another, in a time zone. */
+    public static Times days(@Nullable LocalDate from, @Nullable LocalDate until, ZoneId zone) {
         return new Times(
-                from == null ? null : from.atStartOfDay(),
-                until == null ? null : until.atStartOfDay(),
+                from == null ? null : from.atStartOfDay(zone),
+                until == null ? null : until.atStartOfDay(zone),
                 Set.of(),
                 null,
                 null);
@@ -56,9 +58,9 @@ public record Times(
      * @param end exclusive; none for forever
      * @return none where nothing of it does
      */
-    public Optional<Times> within(@Nullable LocalDateTime start, @Nullable LocalDateTime end) {
-        LocalDateTime later = from == null || start != null && start.isAfter(from) ? start : from;
-        LocalDateTime earlier = until == null || end != null && end.isBefore(until) ? end : until;
+    public Optional<Times> within(@Nullable ZonedDateTime start, @Nullable ZonedDateTime end) {
+        ZonedDateTime later = from == null || start != null && start.isAfter(from) ? start : from;
+        ZonedDateTime earlier = until == null || end != null && end.isBefore(until) ? end : until;
         return later != null && earlier != null && !later.isBefore(earlier)
                 ? Optional.empty()
                 : Optional.of(new Times(later, earlier, days, opens, closes));
@@ -80,7 +82,7 @@ public record Times(
     }
 
     /** Why it does not count at a moment; none where it does. */
-    public @Nullable PassedOverFor reasonAgainst(LocalDateTime at) {
+    public @Nullable PassedOverFor reasonAgainst(ZonedDateTime at) {
         if (from != null && at.isBefore(from)) {
             return PassedOverFor.NOT_YET;
         }
@@ -96,7 +98,7 @@ public record Times(
     }
 
     /** Hours past midnight belong to the day on which they open. */
-    private boolean openAt(LocalDateTime at) {
+    private boolean openAt(ZonedDateTime at) {
         LocalTime time = at.toLocalTime();
         LocalTime start = opens == null ? LocalTime.MIN : opens;
         boolean pastMidnight = closes != null && !start.isBefore(closes);
@@ -116,13 +118,14 @@ public record Times(
      *
      * @return none where it counts at none of them
      */
-    public Optional<LocalDateTime> openFrom(LocalDateTime at) {
-        LocalDateTime start = from != null && from.isAfter(at) ? from : at;
+    public Optional<ZonedDateTime> openFrom(ZonedDateTime at) {
+        ZonedDateTime start = from != null && from.isAfter(at) ? from : at;
         LocalTime opening = opens == null ? LocalTime.MIN : opens;
         return Stream.concat(
-                        Stream.of(start),
-                        IntStream.rangeClosed(0, DAYS_AHEAD)
-                                .mapToObj(days -> start.toLocalDate().plusDays(days).atTime(opening)))
+                        Stream.of(start), IntStream.rangeClosed(0, DAYS_AHEAD).mapToObj(days -> start.toLocalDate()
+                                .plusDays(days)
+                                .atTime(opening)
+                                .atZone(start.getZone())))
                 .filter(moment -> !moment.isBefore(start) && reasonAgainst(moment) == null)
                 .findFirst();
     }

@@ -35,8 +35,8 @@ record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) imple
                         case PRICE_EACH -> given.each.minus(amount).max(Quotient.ZERO);
                         case AMOUNT_OFF -> throw new IllegalStateException("an amount off is off each piece here");
                     };
-            exact[given.at] = each.times(BigDecimal.valueOf(given.pieces))
-                    .min(Quotient.of(basket.money(left[lines[given.at]])));
+            exact[given.at] =
+                    each.times(BigDecimal.valueOf(given.pieces)).min(Quotient.of(basket.money(left[lines[given.at]])));
         }
         return exact;
     }
@@ -50,7 +50,8 @@ record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) imple
         List<Given> cheapest = new ArrayList<>();
         for (int i = lines.length - 1; i >= 0; i--) {
             long pieces = basket.line(lines[i]).quantity();
-            cheapest.add(new Given(i, pieces, Quotient.of(basket.money(left[lines[i]])).dividedBy(BigDecimal.valueOf(pieces))));
+            cheapest.add(new Given(
+                    i, pieces, Quotient.of(basket.money(left[lines[i]])).dividedBy(BigDecimal.valueOf(pieces))));
         }
         cheapest.sort(Comparator.comparing(Given::each)); // keeps later lines before earlier ones of one price
         long most = most(basket, lines, cheapest);

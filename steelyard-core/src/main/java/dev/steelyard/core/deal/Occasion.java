@@ -1,7 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.Customer;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.Collection;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,20 +14,20 @@ import org.jspecify.annotations.Nullable;
  * @param codes as they are compared: use {@link #of}
  * @param at in the shop's time zone
  */
-public record Occasion(Customer customer, @Nullable String payment, Set<String> codes, LocalDateTime at) {
+public record Occasion(Customer customer, @Nullable String payment, Set<String> codes, ZonedDateTime at) {
 
     public Occasion {
         codes = Set.copyOf(codes);
     }
 
     /** With codes as they were typed. */
-    public static Occasion of(Customer customer, @Nullable String payment, Collection<String> codes, LocalDateTime at) {
+    public static Occasion of(Customer customer, @Nullable String payment, Collection<String> codes, ZonedDateTime at) {
         return new Occasion(
                 customer, payment, codes.stream().map(Conditions::normal).collect(Collectors.toSet()), at);
     }
 
     /** A customer at a moment who gave no code and picked no payment. */
-    public static Occasion of(Customer customer, LocalDateTime at) {
+    public static Occasion of(Customer customer, ZonedDateTime at) {
         return new Occasion(customer, null, Set.of(), at);
     }
 }

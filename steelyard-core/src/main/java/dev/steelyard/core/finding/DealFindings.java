@@ -15,7 +15,7 @@ import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.pricing.PriceBook;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -52,7 +52,7 @@ public final class DealFindings {
     private final PriceBook book;
     private final GoodsDirectory goods;
     private final Set<String> payments;
-    private final LocalDateTime now;
+    private final ZonedDateTime now;
     private final @Nullable BigDecimal smallestMargin;
 
     /**
@@ -65,7 +65,7 @@ public final class DealFindings {
             PriceBook book,
             GoodsDirectory goods,
             Set<String> payments,
-            LocalDateTime now,
+            ZonedDateTime now,
             @Nullable BigDecimal smallestMargin) {
         this.book = book;
         this.goods = goods;
@@ -98,7 +98,7 @@ public final class DealFindings {
 
     private void conditions(Deal deal, List<Finding> found) {
         Conditions conditions = deal.conditions();
-        LocalDateTime until = conditions.times().until();
+        ZonedDateTime until = conditions.times().until();
         if (until != null && !until.isAfter(now)) {
             found.add(Finding.analysed(Code.EXPIRED, "/until", "It is over since " + until.toLocalDate(), null));
         }

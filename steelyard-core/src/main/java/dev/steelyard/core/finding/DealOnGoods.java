@@ -25,7 +25,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -41,10 +41,10 @@ final class DealOnGoods {
 
     private final PriceBook book;
     private final GoodsDirectory goods;
-    private final LocalDateTime now;
+    private final ZonedDateTime now;
     private final @Nullable BigDecimal smallestMargin;
 
-    DealOnGoods(PriceBook book, GoodsDirectory goods, LocalDateTime now, @Nullable BigDecimal smallestMargin) {
+    DealOnGoods(PriceBook book, GoodsDirectory goods, ZonedDateTime now, @Nullable BigDecimal smallestMargin) {
         this.book = book;
         this.goods = goods;
         this.now = now;

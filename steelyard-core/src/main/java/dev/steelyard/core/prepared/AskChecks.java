@@ -107,6 +107,11 @@ final class AskChecks {
             issues.unless(
                     !name.isBlank() && name.equals(name.strip()), where, "an option has a name without outer spaces");
             issues.unless(names.add(name), where, "two options are called “" + name + "”");
+            String picture = ask.options().get(i).picture();
+            issues.unless(
+                    picture == null || Choice.Option.isPicture(picture),
+                    at + "/options/" + i + "/picture",
+                    "a picture is one of the shop’s own, as /pictures/….png or /assets/….svg, not “" + picture + "”");
         }
         issues.unless(
                 ask.start() == null || names.contains(ask.start()),

@@ -187,8 +187,10 @@ final class LadderChecks {
                 for (int k = 0; k < choice.options().size(); k++) {
                     Charge charge = choice.options().get(k).charge();
                     issues.unless(
-                            !(charge instanceof Charge.PerPiece piece && piece.amount().signum() < 0
-                                    || charge instanceof Charge.PerUnit unit && unit.amount().signum() < 0),
+                            !(charge instanceof Charge.PerPiece piece
+                                            && piece.amount().signum() < 0
+                                    || charge instanceof Charge.PerUnit unit
+                                            && unit.amount().signum() < 0),
                             "/asks/" + i + "/options/" + k + "/charge",
                             "with lots and “no cliffs” a charge for each piece or unit is 0 or more");
                 }

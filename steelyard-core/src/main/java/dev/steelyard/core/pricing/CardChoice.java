@@ -5,7 +5,7 @@ import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Reckoning.PassedOver;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 record CardChoice(PreparedCard card, List<PassedOver> passedOver) {
 
     /** @param covering the cards that cover the product, in order; the last one always counts */
-    static CardChoice of(List<PreparedCard> covering, Customer customer, LocalDateTime at) {
+    static CardChoice of(List<PreparedCard> covering, Customer customer, ZonedDateTime at) {
         List<PassedOver> passedOver = List.of();
         for (PreparedCard prepared : covering) {
             RateCard card = prepared.card();
@@ -29,7 +29,7 @@ record CardChoice(PreparedCard card, List<PassedOver> passedOver) {
     }
 
     /** Why a card that covers the goods is not for this customer or moment; none where it is. */
-    static @Nullable PassedOverFor reason(RateCard card, Customer customer, LocalDateTime at) {
+    static @Nullable PassedOverFor reason(RateCard card, Customer customer, ZonedDateTime at) {
         return switch (card.state()) {
             case PAUSED -> PassedOverFor.PAUSED;
             case ENDED -> PassedOverFor.NO_LONGER;

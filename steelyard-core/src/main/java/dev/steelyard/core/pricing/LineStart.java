@@ -37,8 +37,7 @@ record LineStart(
         Notes notes,
         @Nullable Refused late) {
 
-    private static final Piece NO_PIECE =
-            new Piece(0, BigDecimal.ZERO, BigDecimal.ZERO, null, null, null, List.of());
+    private static final Piece NO_PIECE = new Piece(0, BigDecimal.ZERO, BigDecimal.ZERO, null, null, null, List.of());
 
     /**
      * Finds the ladder and prices the piece.

@@ -14,7 +14,7 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.tax.TaxRules;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -124,7 +124,7 @@ public final class PriceBook {
     }
 
     /** The card that would price a line of an item; none where nothing of that SKU is sold. */
-    public @Nullable PreparedCard cardFor(Sku sku, Customer customer, LocalDateTime at) {
+    public @Nullable PreparedCard cardFor(Sku sku, Customer customer, ZonedDateTime at) {
         Entry entry = entries.get(sku);
         return entry == null
                 ? null
@@ -136,7 +136,7 @@ public final class PriceBook {
      *
      * @return empty where nothing of that SKU is sold
      */
-    public List<Verdict> verdicts(Sku sku, Customer customer, LocalDateTime at) {
+    public List<Verdict> verdicts(Sku sku, Customer customer, ZonedDateTime at) {
         Entry entry = entries.get(sku);
         if (entry == null) {
             return List.of();
@@ -153,12 +153,12 @@ public final class PriceBook {
     }
 
     /** Prices the lines of one basket with their reckonings; the answer has a result for each line, in order. */
-    public List<LineResult> explain(List<OrderLine> lines, Customer customer, LocalDateTime at) {
+    public List<LineResult> explain(List<OrderLine> lines, Customer customer, ZonedDateTime at) {
         return price(lines, customer, at, true);
     }
 
     /** Prices the lines of one basket; the answer has a result for each line, in order, without reckonings. */
-    public List<LineResult> price(List<OrderLine> lines, Customer customer, LocalDateTime at) {
+    public List<LineResult> price(List<OrderLine> lines, Customer customer, ZonedDateTime at) {
         return price(lines, customer, at, false);
     }
 
@@ -177,7 +177,7 @@ public final class PriceBook {
         return Settlement.of(lines, deals, tax, rules.rounding(), occasion, explain);
     }
 
-    private List<LineResult> price(List<OrderLine> lines, Customer customer, LocalDateTime at, boolean explain) {
+    private List<LineResult> price(List<OrderLine> lines, Customer customer, ZonedDateTime at, boolean explain) {
         BasketLines basket = new BasketLines(lines.size());
         for (int i = 0; i < lines.size(); i++) {
             try {
@@ -199,7 +199,7 @@ public final class PriceBook {
                                 .collect(Collectors.joining(", "));
     }
 
-    private LineStart start(OrderLine line, Customer customer, LocalDateTime at, boolean explain) {
+    private LineStart start(OrderLine line, Customer customer, ZonedDateTime at, boolean explain) {
         Entry entry = entries.get(line.sku());
         if (entry == null) {
             throw Refused.at(Place.SKU, notSold(line.sku()));

@@ -4,7 +4,7 @@ import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,7 +27,7 @@ public record Verdict(RateCard card, Outcome outcome, @Nullable PassedOverFor pa
     }
 
     static Verdict of(
-            RateCard card, Product product, Customer customer, LocalDateTime at, boolean wins, boolean another) {
+            RateCard card, Product product, Customer customer, ZonedDateTime at, boolean wins, boolean another) {
         if (wins) {
             return new Verdict(card, Outcome.WINS, null);
         }

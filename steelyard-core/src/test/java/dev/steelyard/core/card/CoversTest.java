@@ -9,6 +9,8 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -19,7 +21,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CoversTest {
 
-    private static final LocalDateTime THURSDAY = LocalDateTime.of(2027, 4, 15, 12, 0);
+    private static final ZonedDateTime THURSDAY = ZonedDateTime.of(2027, 4, 15, 12, 0, 0, 0, ZoneOffset.UTC);
     private static final Product ROPE = new Product(
             new Sku("ROPE-12"),
             "Rope",
@@ -68,22 +70,28 @@ class CoversTest {
     /** Friday is 16 April 2027. */
     @ParameterizedTest
     @CsvSource({
-        "2027-04-16T21:59,false", "2027-04-16T22:00,true", "2027-04-17T01:59,true", "2027-04-17T02:00,false",
-        "2027-04-16T01:00,false", "2027-04-17T22:30,false"
+        "2027-04-16T21:59,false",
+        "2027-04-16T22:00,true",
+        "2027-04-17T01:59,true",
+        "2027-04-17T02:00,false",
+        "2027-04-16T01:00,false",
+        "2027-04-17T22:30,false"
     })
     void hoursPastMidnightBelongToTheDayTheyOpenOn(LocalDateTime at, boolean open) {
         Times nights = new Times(null, null, Set.of(DayOfWeek.FRIDAY), LocalTime.of(22, 0), LocalTime.of(2, 0));
-        assertThat(nights.reasonAgainst(at) == null).isEqualTo(open);
+        assertThat(nights.reasonAgainst(at.atZone(ZoneOffset.UTC)) == null).isEqualTo(open);
     }
 
     @Test
     void theNextOpeningIsFoundForTrials() {
         Times nights = new Times(null, null, Set.of(DayOfWeek.FRIDAY), LocalTime.of(22, 0), LocalTime.of(2, 0));
-        assertThat(nights.openFrom(THURSDAY)).contains(LocalDateTime.of(2027, 4, 16, 22, 0));
-        assertThat(nights.openFrom(LocalDateTime.of(2027, 4, 17, 1, 0))).contains(LocalDateTime.of(2027, 4, 17, 1, 0));
-        Times early = Times.days(LocalDate.of(2027, 5, 1), null);
-        assertThat(early.openFrom(THURSDAY)).contains(LocalDateTime.of(2027, 5, 1, 0, 0));
-        assertThat(Times.days(null, LocalDate.of(2027, 4, 1)).openFrom(THURSDAY)).isEmpty();
+        assertThat(nights.openFrom(THURSDAY)).contains(ZonedDateTime.of(2027, 4, 16, 22, 0, 0, 0, ZoneOffset.UTC));
+        assertThat(nights.openFrom(ZonedDateTime.of(2027, 4, 17, 1, 0, 0, 0, ZoneOffset.UTC)))
+                .contains(ZonedDateTime.of(2027, 4, 17, 1, 0, 0, 0, ZoneOffset.UTC));
+        Times early = Times.days(LocalDate.of(2027, 5, 1), null, ZoneOffset.UTC);
+        assertThat(early.openFrom(THURSDAY)).contains(ZonedDateTime.of(2027, 5, 1, 0, 0, 0, 0, ZoneOffset.UTC));
+        assertThat(Times.days(null, LocalDate.of(2027, 4, 1), ZoneOffset.UTC).openFrom(THURSDAY))
+                .isEmpty();
     }
 
     @Test
@@ -121,11 +129,14 @@ class CoversTest {
 
     @Test
     void datesBeginInclusiveAndEndExclusive() {
-        Times april = Times.days(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
-        assertThat(april.reasonAgainst(LocalDateTime.of(2027, 3, 31, 23, 59))).isEqualTo(PassedOverFor.NOT_YET);
-        assertThat(april.reasonAgainst(LocalDateTime.of(2027, 4, 1, 0, 0))).isNull();
-        assertThat(april.reasonAgainst(LocalDateTime.of(2027, 5, 1, 0, 0))).isEqualTo(PassedOverFor.NO_LONGER);
-        assertThatThrownBy(() -> Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 5, 1)))
+        Times april = Times.days(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1), ZoneOffset.UTC);
+        assertThat(april.reasonAgainst(ZonedDateTime.of(2027, 3, 31, 23, 59, 0, 0, ZoneOffset.UTC)))
+                .isEqualTo(PassedOverFor.NOT_YET);
+        assertThat(april.reasonAgainst(ZonedDateTime.of(2027, 4, 1, 0, 0, 0, 0, ZoneOffset.UTC)))
+                .isNull();
+        assertThat(april.reasonAgainst(ZonedDateTime.of(2027, 5, 1, 0, 0, 0, 0, ZoneOffset.UTC)))
+                .isEqualTo(PassedOverFor.NO_LONGER);
+        assertThatThrownBy(() -> Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 5, 1), ZoneOffset.UTC))
                 .hasMessage("until (2027-05-01T00:00) must be after from (2027-05-01T00:00)");
     }
 
@@ -209,8 +220,8 @@ class CoversTest {
 
     @Test
     void aPartOfTimeKeepsDaysAndHours() {
-        LocalDateTime april = LocalDateTime.of(2027, 4, 1, 0, 0);
-        LocalDateTime may = LocalDateTime.of(2027, 5, 1, 0, 0);
+        ZonedDateTime april = ZonedDateTime.of(2027, 4, 1, 0, 0, 0, 0, ZoneOffset.UTC);
+        ZonedDateTime may = ZonedDateTime.of(2027, 5, 1, 0, 0, 0, 0, ZoneOffset.UTC);
         Times spring = new Times(april, may, Set.of(DayOfWeek.FRIDAY), LocalTime.of(9, 0), null);
         assertThat(spring.within(null, null)).contains(spring);
         assertThat(spring.within(april.minusDays(9), may.plusDays(9))).contains(spring);

@@ -15,6 +15,7 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -51,7 +52,9 @@ class PieceCurveTest {
             for (int i = 0; i < 20; i++) {
                 int quantity = 1 + random.nextInt(120);
                 PricedLine line = (PricedLine) book.price(
-                                List.of(new OrderLine(new Sku("A"), quantity)), Customer.EVERYONE, DAY.atStartOfDay())
+                                List.of(new OrderLine(new Sku("A"), quantity)),
+                                Customer.EVERYONE,
+                                DAY.atStartOfDay(ZoneOffset.UTC))
                         .get(0);
                 assertThat(curve.total(quantity)).isEqualTo(line.total());
                 assertThat(curve.perPiece(quantity)).isEqualTo(line.pricePerPiece());

@@ -33,6 +33,7 @@ import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneOffset;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -238,8 +239,8 @@ class DealBookTest {
                         named("ended", Conditions.NONE).in(CardState.ENDED),
                         named("group", Conditions.audience(club)),
                         named("country", Conditions.audience(toFrance)),
-                        named("later", Conditions.NONE.at(Times.days(LocalDate.of(2026, 12, 1), null))),
-                        named("over", Conditions.NONE.at(Times.days(null, LocalDate.of(2026, 11, 1)))),
+                        named("later", Conditions.NONE.at(Times.days(LocalDate.of(2026, 12, 1), null, ZoneOffset.UTC))),
+                        named("over", Conditions.NONE.at(Times.days(null, LocalDate.of(2026, 11, 1), ZoneOffset.UTC))),
                         named(
                                 "weekend",
                                 Conditions.NONE.at(new Times(null, null, Set.of(DayOfWeek.SUNDAY), null, null))),

@@ -14,7 +14,8 @@ import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -23,7 +24,7 @@ import java.util.Set;
 final class Lines {
 
     static final Rounding EURO = new Rounding(2, 2);
-    static final LocalDateTime MONDAY_NOON = LocalDateTime.of(2026, 11, 23, 12, 0);
+    static final ZonedDateTime MONDAY_NOON = ZonedDateTime.of(2026, 11, 23, 12, 0, 0, 0, ZoneOffset.UTC);
     static final Occasion ANYONE = Occasion.of(Customer.EVERYONE, MONDAY_NOON);
 
     private Lines() {}

@@ -25,7 +25,8 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.ShopRules;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Set;
@@ -35,7 +36,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class DealFindingsTest {
 
-    private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 26, 12, 0);
+    private static final ZonedDateTime NOW = ZonedDateTime.of(2026, 11, 26, 12, 0, 0, 0, ZoneOffset.UTC);
 
     private static final List<Product> GOODS = List.of(
             product("SHK", "hardware", "7.40", "4.15"),
@@ -105,7 +106,7 @@ class DealFindingsTest {
     @Test
     void whatIsOverIsFound() {
         Deal over = ladder("Over", Counts.PIECES, category("care"), Value.PERCENT_OFF, "3 2")
-                .when(Conditions.NONE.at(Times.days(null, LocalDate.of(2026, 11, 26))));
+                .when(Conditions.NONE.at(Times.days(null, LocalDate.of(2026, 11, 26), ZoneOffset.UTC)));
         assertThat(of(over)).containsExactly("expired /until It is over since 2026-11-26");
     }
 

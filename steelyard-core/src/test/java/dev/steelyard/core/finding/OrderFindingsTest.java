@@ -13,6 +13,7 @@ import dev.steelyard.core.card.Times;
 import dev.steelyard.core.card.Traits;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -35,7 +36,7 @@ class OrderFindingsTest {
 
     @Test
     void anEarlierCardForSomeLeavesTheRest() {
-        Times may = Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
+        Times may = Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1), ZoneOffset.UTC);
         assertThat(found(
                         card("May", GoodsRule.EVERYTHING, Audience.EVERYONE, may),
                         card("Always", GoodsRule.EVERYTHING, Audience.EVERYONE, Times.ALWAYS)))
@@ -44,8 +45,8 @@ class OrderFindingsTest {
 
     @Test
     void cardsForDifferentCustomersOrTimesDoNotOverlap() {
-        Times may = Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
-        Times june = Times.days(LocalDate.of(2027, 6, 1), LocalDate.of(2027, 7, 1));
+        Times may = Times.days(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1), ZoneOffset.UTC);
+        Times june = Times.days(LocalDate.of(2027, 6, 1), LocalDate.of(2027, 7, 1), ZoneOffset.UTC);
         assertThat(found(
                         card("May", GoodsRule.EVERYTHING, Audience.EVERYONE, may),
                         card("June", GoodsRule.EVERYTHING, Audience.EVERYONE, june)))

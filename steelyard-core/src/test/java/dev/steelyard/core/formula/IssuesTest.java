@@ -29,12 +29,23 @@ class IssuesTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "3 EUR/m * (60 cm + 20 cm)", "3 EUR/m * (60 cm - 20 cm)", "(21.40 EUR * 1.19)", "(60 cm * 2) * 3 EUR/m",
-                "(60 cm / 2) * 3 EUR/m", "(2 m)^2 * cloth", "IF((60 cm = 20 cm); 1 EUR; 2 EUR)",
-                "IF((60 cm <> 20 cm); 1 EUR; 2 EUR)", "IF((60 cm < 20 cm); 1 EUR; 2 EUR)",
-                "IF((60 cm <= 20 cm); 1 EUR; 2 EUR)", "IF((60 cm > 20 cm); 1 EUR; 2 EUR)",
-                "IF((60 cm >= 20 cm); 1 EUR; 2 EUR)", "-(60 cm + 20 cm) * 3 EUR/m", "((60 cm + 20 cm)) * 3 EUR/m",
-                "(60 cm + 20 cm)^2 * cloth", "2^2 * 3 EUR", "(2 m2) * cloth"
+                "3 EUR/m * (60 cm + 20 cm)",
+                "3 EUR/m * (60 cm - 20 cm)",
+                "(21.40 EUR * 1.19)",
+                "(60 cm * 2) * 3 EUR/m",
+                "(60 cm / 2) * 3 EUR/m",
+                "(2 m)^2 * cloth",
+                "IF((60 cm = 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm <> 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm < 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm <= 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm > 20 cm); 1 EUR; 2 EUR)",
+                "IF((60 cm >= 20 cm); 1 EUR; 2 EUR)",
+                "-(60 cm + 20 cm) * 3 EUR/m",
+                "((60 cm + 20 cm)) * 3 EUR/m",
+                "(60 cm + 20 cm)^2 * cloth",
+                "2^2 * 3 EUR",
+                "(2 m2) * cloth"
             })
     void literalsWithUnitsInParenthesesAreNoPowers(String text) {
         assertThat(issues(text)).isEmpty();
@@ -43,8 +54,9 @@ class IssuesTest {
     @ParameterizedTest
     @ValueSource(strings = {"2 m^2 * cloth", "(2 m^2) * cloth", "(3 EUR ^ 2)", "1 EUR + 2 m^2 * cloth"})
     void aPowerRightBehindAUnitIsSaidOnce(String text) {
-        assertThat(issues(text).stream().filter(issue -> issue.message().contains("power")
-                        || issue.message().contains("raised")))
+        assertThat(issues(text).stream()
+                        .filter(issue -> issue.message().contains("power")
+                                || issue.message().contains("raised")))
                 .hasSize(1);
     }
 

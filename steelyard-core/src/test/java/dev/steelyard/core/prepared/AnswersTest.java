@@ -132,8 +132,14 @@ class AnswersTest {
     /** 150 to 1200 cm in steps of 10, whole; m is offered without a step of its own, mm is not offered. */
     @ParameterizedTest
     @CsvSource({
-        "1550, mm, 150 or 160 cm", "1600, mm,", "1.6, m, 2 m", "2, m,", "15.5, dm,", "1995, mm, 190 or 200 cm",
-        "11995, mm, 1190 or 1200 cm", "11.5, m, 11 or 12 m"
+        "1550, mm, 150 or 160 cm",
+        "1600, mm,",
+        "1.6, m, 2 m",
+        "2, m,",
+        "15.5, dm,",
+        "1995, mm, 190 or 200 cm",
+        "11995, mm, 1190 or 1200 cm",
+        "11.5, m, 11 or 12 m"
     })
     void stepAndWholeNumbersHoldWhateverUnitIsTyped(String value, String unit, @Nullable String nearest) {
         List<String> faults = faults("length", new Answer.Typed(value, unit));

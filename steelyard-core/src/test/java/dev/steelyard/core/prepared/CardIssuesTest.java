@@ -50,7 +50,8 @@ class CardIssuesTest {
 
     @Test
     void lotsSayHowFarTheyAreSold() {
-        assertThat(issues(lots(null, false, "0.50"))).containsExactly("/ladder/upTo: lots say up to how many pieces they are sold (upTo)");
+        assertThat(issues(lots(null, false, "0.50")))
+                .containsExactly("/ladder/upTo: lots say up to how many pieces they are sold (upTo)");
         assertThat(issues(lots("3", false, "-0.50"))).isEmpty();
     }
 
@@ -58,13 +59,14 @@ class CardIssuesTest {
     void lotsWithoutCliffsHaveNoChargeBelowZero() {
         assertThat(issues(lots("3", true, "0.50"))).isEmpty();
         assertThat(issues(lots("3", true, "-0.50")))
-                .containsExactly("/asks/0/options/0/charge: with lots and “no cliffs” a charge for each piece or unit is"
-                        + " 0 or more");
+                .containsExactly(
+                        "/asks/0/options/0/charge: with lots and “no cliffs” a charge for each piece or unit is"
+                                + " 0 or more");
     }
 
     private static RateCardBuilder lots(@Nullable String upTo, boolean noCliffs, String charge) {
-        return card().asks(List.of(Choice.of(
-                        "print", Choice.Option.of("plain", new Charge.PerPiece(new BigDecimal(charge))))))
+        return card().asks(List.of(
+                        Choice.of("print", Choice.Option.of("plain", new Charge.PerPiece(new BigDecimal(charge))))))
                 .cases(Cases.always(Case.of(PiecePrice.NONE)))
                 .ladder(new Ladder(
                         Counts.PIECES,

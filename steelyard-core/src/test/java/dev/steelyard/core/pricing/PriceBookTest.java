@@ -6,12 +6,18 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Cases;
+import dev.steelyard.core.card.Charge;
+import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.PassedOverFor;
+import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.RateCardBuilder;
@@ -22,35 +28,30 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Reckoning.PassedOver;
-import dev.steelyard.core.card.Case;
-import dev.steelyard.core.card.Cases;
-import dev.steelyard.core.card.Charge;
-import dev.steelyard.core.card.Choice;
-import dev.steelyard.core.card.Measurement;
-import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.prepared.Answers;
-import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.unit.Unit;
-import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
+import java.util.Arrays;
 import java.util.Currency;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class PriceBookTest {
 
-    private static final LocalDateTime DAY = LocalDateTime.of(2027, 4, 15, 12, 0);
+    private static final ZonedDateTime DAY = ZonedDateTime.of(2027, 4, 15, 12, 0, 0, 0, ZoneOffset.UTC);
     private static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
     private static final PriceRows ROWS = PriceRows.of(
             Over.PRODUCT, List.of(Break.everyone(10, decimal("6.90")), Break.everyone(25, decimal("6.20"))));
@@ -116,12 +117,15 @@ class PriceBookTest {
         Choice fitting = Choice.of("fitting", Choice.Option.of("without", new Charge.PerPiece(decimal("-6.00"))));
         RateCardBuilder card = RateCard.named("Without")
                 .asks(List.of(fitting))
-                .ladder(Ladder.ofPrices(List.of(Break.everyone(10, decimal("5.00")), Break.everyone(20, decimal("12.00")))));
+                .ladder(Ladder.ofPrices(
+                        List.of(Break.everyone(10, decimal("5.00")), Break.everyone(20, decimal("12.00")))));
         PriceBook book = book(card, Product.of(new Sku("LAMP"), "Lamp", decimal("20.00")));
         OrderLine one = new OrderLine(new Sku("LAMP"), 1, Answers.of(Map.of("fitting", Answer.of("without"))));
         PricedLine line = priced(price(book, one), 0);
         assertThat(line.total()).hasToString("14.00");
-        assertThat(line.next()).as("from 10 there is no price, so the one behind it").isEqualTo(new NextBreak(19, EURO.rounding().lineTotal(decimal("6.00"))));
+        assertThat(line.next())
+                .as("from 10 there is no price, so the one behind it")
+                .isEqualTo(new NextBreak(19, EURO.rounding().lineTotal(decimal("6.00"))));
         OrderLine ten = new OrderLine(new Sku("LAMP"), 10, one.answers());
         assertThat(price(book, ten).get(0)).isInstanceOf(RefusedLine.class);
     }
@@ -131,7 +135,17 @@ class PriceBookTest {
         Choice fitting = Choice.of("fitting", Choice.Option.of("without", new Charge.PerPiece(decimal("-6.00"))));
         Ladder rows = Ladder.ofPrices(List.of(Break.everyone(10, decimal("5.00"))));
         Ladder ladder = new Ladder(
-                rows.counts(), rows.over(), rows.mode(), rows.value(), null, rows.rows(), null, null, null, true, false);
+                rows.counts(),
+                rows.over(),
+                rows.mode(),
+                rows.value(),
+                null,
+                rows.rows(),
+                null,
+                null,
+                null,
+                true,
+                false);
         PriceBook book = book(
                 RateCard.named("Without").asks(List.of(fitting)).ladder(ladder),
                 Product.of(new Sku("LAMP"), "Lamp", decimal("20.00")));
@@ -176,7 +190,8 @@ class PriceBookTest {
     }
 
     private static PriceBook book(RateCardBuilder card, Product product) {
-        return PriceBook.of(EURO, List.of(PreparedCard.prepare(card.build(), "EUR").orThrow()), List.of(product));
+        return PriceBook.of(
+                EURO, List.of(PreparedCard.prepare(card.build(), "EUR").orThrow()), List.of(product));
     }
 
     /** A grid that hands on leaves the picked pack to the case that has packs. */
@@ -202,9 +217,15 @@ class PriceBookTest {
                         .cases(new Cases(
                                 List.of(new Cases.Conditional("length < 50 cm", Case.of(grid))), Case.of(packs))),
                 Product.of(new Sku("LEAD"), "Lead", null));
-        assertThat(came(book, "15", "100", "5 kg")).as("an empty cell: the pack counts").isEqualTo("21.00");
-        assertThat(came(book, "30", "5", "5 kg")).as("beyond the grid: the pack counts").isEqualTo("21.00");
-        assertThat(came(book, "10", "5", "5 kg")).as("a cell prices: the pack is not asked").isEqualTo("8.00");
+        assertThat(came(book, "15", "100", "5 kg"))
+                .as("an empty cell: the pack counts")
+                .isEqualTo("21.00");
+        assertThat(came(book, "30", "5", "5 kg"))
+                .as("beyond the grid: the pack counts")
+                .isEqualTo("21.00");
+        assertThat(came(book, "10", "5", "5 kg"))
+                .as("a cell prices: the pack is not asked")
+                .isEqualTo("8.00");
         assertThat(came(book, "60", null, "5 kg")).isEqualTo("21.00");
         assertThat(came(book, "15", "100", null)).isEqualTo("435.00");
     }
@@ -348,7 +369,8 @@ class PriceBookTest {
 
     private static PreparedCard dated(String name, LocalDate from, LocalDate until) {
         return prepared(half(name)
-                .covers(new Covers(GoodsRule.EVERYTHING, Set.of(), Audience.EVERYONE, Times.days(from, until))));
+                .covers(new Covers(
+                        GoodsRule.EVERYTHING, Set.of(), Audience.EVERYONE, Times.days(from, until, ZoneOffset.UTC))));
     }
 
     private static RateCardBuilder half(String name) {

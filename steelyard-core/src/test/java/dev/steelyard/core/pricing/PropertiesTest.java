@@ -13,7 +13,8 @@ import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Step;
 import dev.steelyard.core.testing.RandomCards;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -166,8 +167,8 @@ class PropertiesTest {
         }
     }
 
-    private static LocalDateTime noon() {
-        return RandomCards.DAY.atTime(12, 0);
+    private static ZonedDateTime noon() {
+        return RandomCards.DAY.atTime(12, 0).atZone(ZoneOffset.UTC);
     }
 
     private static List<OrderLine> lines(Asked asked) {

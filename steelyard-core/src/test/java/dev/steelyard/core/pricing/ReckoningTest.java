@@ -28,6 +28,7 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.testing.RandomCards;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -269,7 +270,7 @@ class ReckoningTest {
         return (PricedLine) book.explain(
                         List.of(new OrderLine(goods.sku(), quantity, answers)),
                         Customer.EVERYONE,
-                        RandomCards.DAY.atStartOfDay())
+                        RandomCards.DAY.atStartOfDay(ZoneOffset.UTC))
                 .get(0);
     }
 }

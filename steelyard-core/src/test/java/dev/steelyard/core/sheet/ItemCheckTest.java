@@ -9,7 +9,6 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.ladder.Validity;
-import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.sheet.Outcome.Kind;
 import dev.steelyard.core.sheet.SheetRow.Wish;
@@ -25,7 +24,7 @@ class ItemCheckTest {
 
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final CheckRules RULES =
-            new CheckRules(new ShopRules(EURO, Rounding.of(EURO)), new BigDecimal(20), LocalDate.of(2026, 11, 26));
+            new CheckRules(ShopRules.of(EURO), new BigDecimal(20), LocalDate.of(2026, 11, 26));
     private static final LocalDate APRIL = LocalDate.of(2027, 4, 1);
 
     /** The shackle: 7.40, from 10 at 6.90, from 25 at 6.20, for boatyards from 10 at 6.35. It costs 4.15. */

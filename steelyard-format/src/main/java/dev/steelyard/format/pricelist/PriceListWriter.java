@@ -8,7 +8,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.unit.Unit;
 import java.io.OutputStream;
 import java.math.BigDecimal;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
@@ -19,9 +19,9 @@ import tools.jackson.databind.json.JsonMapper;
 public final class PriceListWriter {
 
     private final PriceBook book;
-    private final LocalDateTime at;
+    private final ZonedDateTime at;
 
-    public PriceListWriter(PriceBook book, LocalDateTime at) {
+    public PriceListWriter(PriceBook book, ZonedDateTime at) {
         this.book = book;
         this.at = at;
     }

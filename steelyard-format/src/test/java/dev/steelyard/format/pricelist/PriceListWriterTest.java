@@ -8,7 +8,6 @@ import dev.steelyard.core.card.Traits;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
-import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.ShopRules;
@@ -17,7 +16,8 @@ import dev.steelyard.format.Documents;
 import java.io.ByteArrayOutputStream;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
@@ -27,8 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 class PriceListWriterTest {
 
-    private static final ShopRules EURO =
-            new ShopRules(Currency.getInstance("EUR"), Rounding.of(Currency.getInstance("EUR")));
+    private static final ShopRules EURO = ShopRules.of(Currency.getInstance("EUR"));
     private static final Product SHACKLE = new Product(
             new Sku("SHK"),
             "Bow shackle",
@@ -43,14 +42,14 @@ class PriceListWriterTest {
 
     private static String written(PriceBook book, Product... goods) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new PriceListWriter(book, LocalDateTime.of(2026, 11, 26, 9, 0))
+        new PriceListWriter(book, ZonedDateTime.of(2026, 11, 26, 9, 0, 0, 0, ZoneOffset.UTC))
                 .write("Saltmarsh Chandlery", List.of(goods), out);
         return out.toString(StandardCharsets.UTF_8);
     }
 
     private static PriceBook book(String card, Product... goods) {
         PreparedCard prepared =
-                Documents.readDraft(JsonMapper.shared().readTree(card), "EUR").prepared();
+                Documents.readDraft(JsonMapper.shared().readTree(card), EURO).prepared();
         assertThat(prepared).isNotNull();
         return PriceBook.of(EURO, List.of(prepared), List.of(goods));
     }

@@ -11,7 +11,6 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.ladder.Validity;
-import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.sheet.CheckRules;
 import dev.steelyard.core.sheet.ItemCheck;
@@ -45,8 +44,7 @@ class SheetsTest {
 
     private static final SheetShop SHOP = new SheetShop("EUR", Set.of("Boatyard"));
     private static final Currency EURO = Currency.getInstance("EUR");
-    private static final CheckRules RULES =
-            new CheckRules(new ShopRules(EURO, Rounding.of(EURO)), null, LocalDate.of(2026, 11, 26));
+    private static final CheckRules RULES = new CheckRules(ShopRules.of(EURO), null, LocalDate.of(2026, 11, 26));
     private static final Sku SKU = new Sku("007-SHK");
     private static final Validity APRIL = new Validity(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
     private static final List<KeptPrice> KEPT = List.of(

@@ -17,7 +17,7 @@ import dev.steelyard.format.Trials;
 import dev.steelyard.web.shop.Shops;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -111,7 +111,7 @@ class TrialService {
     private ObjectNode answer(BasketDocument document, Instant until) {
         ObjectNode answer = begun(document);
         ArrayNode baskets = answer.putArray("baskets");
-        LocalDateTime now = shops.now();
+        ZonedDateTime now = shops.now();
         for (BasketDocument.Order order : document.baskets()) {
             inTime(until, baskets.size(), document.baskets().size());
             PricedBasket basket = BasketTrials.price(document, order, now);
@@ -125,7 +125,7 @@ class TrialService {
     private ObjectNode answer(Document document, boolean findings, Instant until) {
         ObjectNode answer = begun(document);
         ArrayNode orders = answer.putArray("orders");
-        LocalDateTime now = shops.now();
+        ZonedDateTime now = shops.now();
         for (Document.Order order : document.orders()) {
             inTime(until, orders.size(), document.orders().size());
             LineResult result = Trials.price(document, order, now);

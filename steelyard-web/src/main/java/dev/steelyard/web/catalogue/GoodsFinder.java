@@ -13,7 +13,7 @@ import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -117,7 +117,7 @@ class GoodsFinder {
                 versions.add(one.card());
             }
         }
-        LocalDateTime now = shops.now();
+        ZonedDateTime now = shops.now();
         return one -> one.product().items().stream()
                 .anyMatch(item -> versions.contains(book.book().cardFor(item.sku(), Customer.EVERYONE, now)) != shelf);
     }

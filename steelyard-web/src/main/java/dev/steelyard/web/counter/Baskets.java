@@ -14,8 +14,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,7 +57,7 @@ public class Baskets {
 
     /** The shopper of a token; a guest with an empty basket for none or an unknown one. */
     public Shopper shopper(@Nullable String token, BookInForce book) {
-        LocalDateTime now = LocalDateTime.now(clock.withZone(book.shop().zone()));
+        ZonedDateTime now = ZonedDateTime.now(clock.withZone(book.shop().zone()));
         String home = book.shop().homeCountry();
         Shopper guest = Shopper.guest(home, now);
         Shopper found = token == null
@@ -67,7 +67,7 @@ public class Baskets {
         return found == null ? guest : found;
     }
 
-    private Shopper shopper(Basket basket, String home, LocalDateTime now) {
+    private Shopper shopper(Basket basket, String home, ZonedDateTime now) {
         CustomerGroup group = basket.group();
         LocalDate day = basket.day();
         return new Shopper(
@@ -78,7 +78,7 @@ public class Baskets {
                 basket.ordersPlaced() == 0,
                 basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
                 codes(basket),
-                day == null ? now : day.atTime(LocalTime.NOON),
+                day == null ? now : day.atTime(LocalTime.NOON).atZone(now.getZone()),
                 day == null,
                 basket.lines().stream()
                         .map(line -> new Shopper.Picked(

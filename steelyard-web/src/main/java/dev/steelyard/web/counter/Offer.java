@@ -6,14 +6,14 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.web.book.BookInForce;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** What a SKU sells, with the card that prices it for a shopper now. */
 record Offer(Item item, PreparedCard card) {
 
     /** None for a text that is no SKU, or of nothing sold. */
-    static @Nullable Offer of(String text, Customer customer, LocalDateTime at, BookInForce book) {
+    static @Nullable Offer of(String text, Customer customer, ZonedDateTime at, BookInForce book) {
         try {
             Sku sku = new Sku(text);
             Item item = book.book().item(sku);

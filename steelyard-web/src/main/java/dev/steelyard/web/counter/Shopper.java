@@ -9,7 +9,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.payment.PaymentMethod;
 import dev.steelyard.web.shown.TypedAnswers;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -34,7 +34,7 @@ public record Shopper(
         boolean firstOrder,
         String payment,
         List<String> codes,
-        LocalDateTime at,
+        ZonedDateTime at,
         boolean today,
         List<Picked> picked) {
 
@@ -66,7 +66,7 @@ public record Shopper(
     }
 
     /** Someone who has not put anything anywhere yet. */
-    static Shopper guest(String home, LocalDateTime now) {
+    static Shopper guest(String home, ZonedDateTime now) {
         return new Shopper(null, null, null, home, true, PaymentMethod.CARD.label(), List.of(), now, true, List.of());
     }
 

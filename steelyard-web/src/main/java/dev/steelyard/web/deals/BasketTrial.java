@@ -21,8 +21,8 @@ import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.shown.AnswerWords;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -34,16 +34,18 @@ final class BasketTrial {
     private final BasketText text;
     private final Subject subject;
     private final BookInForce book;
-    private final LocalDateTime at;
+    private final ZonedDateTime at;
     private final Customer customer;
 
     /** @param now the moment it is tried for where its day is today; else noon of its day */
-    BasketTrial(BasketText text, Subject subject, BookInForce book, LocalDateTime now) {
+    BasketTrial(BasketText text, Subject subject, BookInForce book, ZonedDateTime now) {
         this.text = text;
         this.subject = subject;
         this.book = book;
         LocalDate day = text.day(subject);
-        this.at = day == null || day.equals(now.toLocalDate()) ? now : day.atTime(LocalTime.NOON);
+        this.at = day == null || day.equals(now.toLocalDate())
+                ? now
+                : day.atTime(LocalTime.NOON).atZone(now.getZone());
         this.customer = text.customer(subject);
     }
 

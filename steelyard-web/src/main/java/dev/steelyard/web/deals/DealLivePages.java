@@ -28,6 +28,7 @@ import dev.steelyard.web.page.NotThere;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -83,8 +84,10 @@ class DealLivePages implements LiveShown {
         Subject subject = Subject.of(shops, books);
         Standing standing = releases.of(entry.id());
         long left = a == 0 ? standing.liveNumber() : a;
-        Side after = side(entry, b == 0 ? entry.number() : b, standing);
-        Side before = left == 0 ? null : side(entry, left, standing);
+        Side after = side(
+                entry, b == 0 ? entry.number() : b, standing, subject.shop().zone());
+        Side before =
+                left == 0 ? null : side(entry, left, standing, subject.shop().zone());
         CardState state = standings.state(standing, entry.id());
         return new LivePage(
                 "/deals",
@@ -111,19 +114,23 @@ class DealLivePages implements LiveShown {
                 notice);
     }
 
-    private Side side(Draft entry, long number, Standing standing) {
+    private Side side(Draft entry, long number, Standing standing, ZoneId zone) {
         DraftDocument document = drafts.version(entry.id(), number)
                 .orElseThrow(() -> new NotThere("This deal has no version " + number + "."));
         return new Side(
                 number,
                 LiveWords.version(number, entry.number(), standing),
                 document,
-                Documents.readDeal(document.root()));
+                Documents.readDeal(document.root(), zone));
     }
 
     @Override
     public Gate gate(Draft entry, long number) {
-        return gate(entry, side(entry, number, releases.of(entry.id())), Subject.of(shops, books));
+        Subject subject = Subject.of(shops, books);
+        return gate(
+                entry,
+                side(entry, number, releases.of(entry.id()), subject.shop().zone()),
+                subject);
     }
 
     private Gate gate(Draft entry, Side side, Subject subject) {

@@ -49,7 +49,8 @@ public class DealOverview {
     }
 
     private DealLine line(Draft draft, Standing standing, Subject subject, BookInForce book) {
-        Documents.DealReading reading = Documents.readDeal(draft.document().root());
+        Documents.DealReading reading =
+                Documents.readDeal(draft.document().root(), subject.shop().zone());
         Deal deal = Objects.requireNonNull(reading.deal());
         List<String> warnings = reading.issues().isEmpty()
                 ? pages.findings(deal, draft.id(), book, subject).stream()

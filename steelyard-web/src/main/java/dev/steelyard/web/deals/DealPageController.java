@@ -119,7 +119,7 @@ class DealPageController {
     @GetMapping("/deal.json")
     ResponseEntity<String> write(@PathVariable long id) {
         Draft entry = entry(id);
-        String json = Documents.readDeal(entry.document().root())
+        String json = Documents.readDeal(entry.document().root(), standings.zone())
                 .sound()
                 .map(deal -> Json.write(DealWriter.write(deal)))
                 .orElseGet(() -> Json.write(entry.document().root()));

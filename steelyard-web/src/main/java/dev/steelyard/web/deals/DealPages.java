@@ -54,7 +54,8 @@ class DealPages {
     DealPage page(Draft entry, DraftDocument typed, DealForm form, @Nullable Notice notice) {
         Subject subject = Subject.of(shops, books);
         BookInForce book = books.inForce();
-        Documents.DealReading reading = Documents.readDeal(typed.root());
+        Documents.DealReading reading =
+                Documents.readDeal(typed.root(), subject.shop().zone());
         Deal deal = Objects.requireNonNull(reading.deal());
         Deal tried = deal.in(CardState.LIVE);
         BasketText text = new BasketText(form.trial()).filledFor(deal, subject);

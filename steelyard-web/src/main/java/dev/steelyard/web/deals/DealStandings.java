@@ -8,6 +8,7 @@ import dev.steelyard.web.cards.live.Standings;
 import dev.steelyard.web.kept.Releases;
 import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.shop.Shops;
+import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +24,11 @@ public class DealStandings {
         this.releases = releases;
         this.books = books;
         this.shops = shops;
+    }
+
+    /** The time zone in which its days begin and end. */
+    ZoneId zone() {
+        return shops.current().zone();
     }
 
     /** @param draft the number of the version that is the draft */

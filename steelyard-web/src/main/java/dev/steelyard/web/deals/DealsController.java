@@ -131,7 +131,8 @@ class DealsController {
             HttpServletResponse response)
             throws IOException {
         String text = file == null || file.isEmpty() ? json : new String(file.getBytes(), StandardCharsets.UTF_8);
-        Documents.DealReading reading = Documents.readDeal(text);
+        Documents.DealReading reading =
+                Documents.readDeal(text, books.inForce().shop().zone());
         if (reading.sound().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return begin(model, Begin.of(books.inForce().goods(), "").reading(text, reading.issues()));

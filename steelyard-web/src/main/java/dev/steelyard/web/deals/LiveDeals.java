@@ -27,7 +27,7 @@ class LiveDeals implements DealsInForce {
     public List<DealInForce> of(Shop shop) {
         List<DealInForce> live = new ArrayList<>();
         for (Counting version : inForce.of(Kind.DEAL, shop.zone())) {
-            Deal whole = Documents.readDeal(version.document().root())
+            Deal whole = Documents.readDeal(version.document().root(), shop.zone())
                     .sound()
                     .orElseThrow(() -> new IllegalStateException("version " + version.number() + " of deal "
                             + version.id() + " is live and cannot be read"));

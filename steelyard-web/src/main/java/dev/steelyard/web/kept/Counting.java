@@ -1,6 +1,6 @@
 package dev.steelyard.web.kept;
 
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,8 +15,8 @@ public record Counting(
         long id,
         long number,
         String text,
-        @Nullable LocalDateTime from,
-        @Nullable LocalDateTime until,
+        @Nullable ZonedDateTime from,
+        @Nullable ZonedDateTime until,
         boolean paused) {
 
     /** What the version says. */

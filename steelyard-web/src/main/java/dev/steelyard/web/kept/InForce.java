@@ -1,8 +1,8 @@
 package dev.steelyard.web.kept;
 
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -68,7 +68,7 @@ public class InForce {
         }
     }
 
-    private static @Nullable LocalDateTime at(Instant instant, ZoneId zone) {
-        return LocalDateTime.ofInstant(instant, zone);
+    private static @Nullable ZonedDateTime at(Instant instant, ZoneId zone) {
+        return ZonedDateTime.ofInstant(instant, zone);
     }
 }

@@ -83,7 +83,9 @@ record Trial(
         }
         PriceBook book = PriceBook.of(subject.shop().rules(), List.of(), List.of(changed));
         LineResult result = book.explain(
-                        List.of(new OrderLine(sku, quantity)), new Customer(group), day.atTime(LocalTime.NOON))
+                        List.of(new OrderLine(sku, quantity)),
+                        new Customer(group),
+                        day.atTime(LocalTime.NOON).atZone(subject.shop().zone()))
                 .get(0);
         if (result instanceof RefusedLine refused) {
             return TrialView.refused(refused.message(), null);

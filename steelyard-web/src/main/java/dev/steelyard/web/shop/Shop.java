@@ -10,29 +10,27 @@ import org.jspecify.annotations.Nullable;
 /**
  * What holds for the whole shop.
  *
- * @param zone the time zone in which days begin and end
  * @param smallestMargin in percent of a price, below which it is warned of; none for none
  * @param homeCountry where goods go to unless it is said, by its ISO 3166 code
  * @param revision raised by every change of prices
  */
 public record Shop(
-        String name,
-        ShopRules rules,
-        ZoneId zone,
-        @Nullable BigDecimal smallestMargin,
-        String homeCountry,
-        long revision) {
+        String name, ShopRules rules, @Nullable BigDecimal smallestMargin, String homeCountry, long revision) {
 
     static Shop of(StoredShop stored) {
         Currency currency = Currency.getInstance(stored.currency());
         Rounding rounding = Rounding.of(currency).withUnitPriceDecimals(stored.unitPriceDecimals());
         return new Shop(
                 stored.name(),
-                new ShopRules(currency, rounding),
-                ZoneId.of(stored.zone()),
+                new ShopRules(currency, rounding, ZoneId.of(stored.zone())),
                 stored.smallestMargin(),
                 stored.homeCountry(),
                 stored.revision());
+    }
+
+    /** The time zone in which days begin and end. */
+    public ZoneId zone() {
+        return rules.zone();
     }
 
     /** ISO 4217 code: EUR. */

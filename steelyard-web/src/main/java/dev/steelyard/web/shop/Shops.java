@@ -4,7 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -74,7 +74,7 @@ public class Shops {
     }
 
     /** The time in the shop's time zone. */
-    public LocalDateTime now() {
-        return LocalDateTime.now(clock.withZone(current().zone()));
+    public ZonedDateTime now() {
+        return ZonedDateTime.now(clock.withZone(current().zone()));
     }
 }

@@ -65,7 +65,7 @@ public record AskView(
         String value = typed.answer(ask.name());
         if (ask instanceof Measurement measurement) {
             List<UnitView> units = new ArrayList<>(List.of(view(measurement.unit())));
-            measurement.otherUnits().forEach(unit -> units.add(view(unit)));
+            measurement.otherUnits().forEach(other -> units.add(view(other.unit())));
             String picked = typed.unit(ask.name());
             boolean known = units.stream().anyMatch(unit -> unit.code().equals(picked));
             return new AskView(

@@ -9,7 +9,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.goods.ListedPrices;
 import dev.steelyard.web.shop.Shops;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -29,7 +29,7 @@ class PricesInLists implements ListedPrices {
     @Override
     public Listed of(Product product) {
         BookInForce book = books.inForce();
-        LocalDateTime now = shops.now();
+        ZonedDateTime now = shops.now();
         List<FromPrice> prices = new ArrayList<>();
         CardInForce by = null;
         for (Item item : product.items()) {

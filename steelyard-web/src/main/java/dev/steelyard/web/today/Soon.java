@@ -9,7 +9,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.page.Show;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,12 +24,12 @@ import org.jspecify.annotations.Nullable;
  * @param name of the card, deal or product
  * @param link to it
  */
-record Soon(LocalDateTime at, String when, String what, String name, String link) {
+record Soon(ZonedDateTime at, String when, String what, String name, String link) {
 
     private static final int MOST = 8;
 
     /** The next ones, soonest first. */
-    static List<Soon> of(BookInForce book, LocalDateTime now) {
+    static List<Soon> of(BookInForce book, ZonedDateTime now) {
         List<Soon> all = new ArrayList<>();
         for (CardInForce live : book.cards()) {
             add(
@@ -64,8 +64,20 @@ record Soon(LocalDateTime at, String when, String what, String name, String link
                 var from = row.validity().from();
                 var until = row.validity().until();
                 String link = "/history?subject=prices";
-                add(all, from == null ? null : from.atStartOfDay(), now, words + " begins", product.name(), link);
-                add(all, until == null ? null : until.atStartOfDay(), now, words + " ends", product.name(), link);
+                add(
+                        all,
+                        from == null ? null : from.atStartOfDay(now.getZone()),
+                        now,
+                        words + " begins",
+                        product.name(),
+                        link);
+                add(
+                        all,
+                        until == null ? null : until.atStartOfDay(now.getZone()),
+                        now,
+                        words + " ends",
+                        product.name(),
+                        link);
             });
         }
         return all.stream().sorted(Comparator.comparing(Soon::at)).limit(MOST).toList();
@@ -74,12 +86,12 @@ record Soon(LocalDateTime at, String when, String what, String name, String link
     /** @param followed whether another version of the same takes its place at a moment */
     private static void add(
             List<Soon> to,
-            LocalDateTime now,
+            ZonedDateTime now,
             Times times,
             long version,
             String name,
             String link,
-            Predicate<LocalDateTime> followed) {
+            Predicate<ZonedDateTime> followed) {
         add(to, times.from(), now, "version " + version + " begins", name, link);
         if (times.until() != null && !followed.test(times.until())) {
             add(to, times.until(), now, "ends", name, link);
@@ -100,7 +112,7 @@ record Soon(LocalDateTime at, String when, String what, String name, String link
     }
 
     private static void add(
-            List<Soon> to, @Nullable LocalDateTime at, LocalDateTime now, String what, String name, String link) {
+            List<Soon> to, @Nullable ZonedDateTime at, ZonedDateTime now, String what, String name, String link) {
         if (at != null && at.isAfter(now)) {
             to.add(new Soon(at, Show.day(at.toLocalDate()), what, name, link));
         }

@@ -16,6 +16,7 @@ import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -82,8 +83,8 @@ class CardsTest {
         String path = read.response().uri().getPath();
         assertThat(read.text()).contains("types length from");
         JsonNode written = Json.read(owner.get(path + "/card.json").body());
-        assertThat(Documents.readCard(Json.write(written)).card())
-                .isEqualTo(Documents.readCard(COVER).card());
+        assertThat(Documents.readCard(Json.write(written), ZoneOffset.UTC).card())
+                .isEqualTo(Documents.readCard(COVER, ZoneOffset.UTC).card());
         assertThat(written.at("/asks/0/ucum").asString()).isEqualTo("cm");
 
         String whole = "{\"product\": {\"sku\": \"A\"}, \"card\": " + COVER + "}";

@@ -13,6 +13,7 @@ import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
+import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -232,8 +233,9 @@ class DealsTest {
                 owner.signIn("maren").get("/deals/" + id + "/deal.json").body();
         Answer read = owner.post("/deals/read", "json", written);
         String copy = read.response().uri().getPath();
-        assertThat(Documents.readDeal(owner.get(copy + "/deal.json").body()).deal())
-                .isEqualTo(Documents.readDeal(written).deal());
+        assertThat(Documents.readDeal(owner.get(copy + "/deal.json").body(), ZoneOffset.UTC)
+                        .deal())
+                .isEqualTo(Documents.readDeal(written, ZoneOffset.UTC).deal());
         Answer wrong = owner.post("/deals/read", "json", "{\"name\": \"X\", \"kind\": \"gift\"}");
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.text()).contains("“gift” is none of spend, pieces, variety, buy-and-get, payment");

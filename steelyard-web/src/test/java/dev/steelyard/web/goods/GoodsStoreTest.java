@@ -17,6 +17,7 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -125,7 +126,10 @@ class GoodsStoreTest {
 
     private static String total(BookInForce book) {
         return ((PricedLine) book.book()
-                        .price(List.of(new OrderLine(new Sku("BRU-1"), 2)), Customer.EVERYONE, DAY.atStartOfDay())
+                        .price(
+                                List.of(new OrderLine(new Sku("BRU-1"), 2)),
+                                Customer.EVERYONE,
+                                DAY.atStartOfDay(ZoneOffset.UTC))
                         .get(0))
                 .total()
                 .toString();

@@ -3,12 +3,14 @@ package dev.steelyard.web.shown;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.shown.AskView.OptionView;
 import dev.steelyard.web.shown.AskView.UnitView;
 import java.math.BigDecimal;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -39,7 +41,7 @@ class AskViewTest {
                         {"name": "drawn", "charge": {"perLine": "9.00"}},
                         {"name": "given", "charge": {"perPiece": "0"}}]},
                       {"choice": "tick", "look": "tick", "required": false, "options": [{"name": "no"}, {"name": "yes"}]}]}"""),
-                    "EUR")
+                    ShopRules.of(Currency.getInstance("EUR")))
             .card();
 
     @Test

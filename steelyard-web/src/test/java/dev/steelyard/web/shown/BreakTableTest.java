@@ -150,6 +150,8 @@ class BreakTableTest {
 
     private static PreparedCard card(String json) {
         return Objects.requireNonNull(
-                Documents.readDraft((ObjectNode) Json.read(json), "EUR").prepared(), json);
+                Documents.readDraft((ObjectNode) Json.read(json), ShopRules.of(Currency.getInstance("EUR")))
+                        .prepared(),
+                json);
     }
 }

@@ -164,7 +164,8 @@ class CardsController {
             HttpServletResponse response)
             throws IOException {
         String text = file == null || file.isEmpty() ? json : new String(file.getBytes(), StandardCharsets.UTF_8);
-        Documents.CardReading reading = Documents.readCard(cardOf(text));
+        Documents.CardReading reading =
+                Documents.readCard(cardOf(text), shops.current().zone());
         if (reading.card() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("begin", Begin.of(books.inForce().goods(), "").reading(text, reading.issues()));

@@ -10,7 +10,7 @@ import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -28,9 +28,11 @@ record Winner(Question asked, List<Goods> goods, List<Says> says) {
     /** What is asked, as typed: empty for the first product, everyone, no country, now. */
     record Question(String sku, String group, String country, String day, boolean signedIn) {
 
-        LocalDateTime at(LocalDateTime now) {
+        ZonedDateTime at(ZonedDateTime now) {
             LocalDate day = DayText.read(day());
-            return day == null || day.equals(now.toLocalDate()) ? now : day.atTime(12, 0);
+            return day == null || day.equals(now.toLocalDate())
+                    ? now
+                    : day.atTime(12, 0).atZone(now.getZone());
         }
 
         Customer customer(List<String> groups) {
@@ -50,7 +52,7 @@ record Winner(Question asked, List<Goods> goods, List<Says> says) {
      */
     record Says(String card, boolean wins, boolean covers, String why) {}
 
-    static Winner of(Question asked, BookInForce book, List<String> groups, LocalDateTime now) {
+    static Winner of(Question asked, BookInForce book, List<String> groups, ZonedDateTime now) {
         List<Goods> goods = book.goods().stream()
                 .map(Product::items)
                 .flatMap(List::stream)

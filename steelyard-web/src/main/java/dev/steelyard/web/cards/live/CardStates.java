@@ -3,7 +3,7 @@ package dev.steelyard.web.cards.live;
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Times;
 import dev.steelyard.web.kept.Standing;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +18,7 @@ public final class CardStates {
      * @param live when the version counts that is live, as the book has it; none where it has none
      * @param now in the shop's time zone
      */
-    public static CardState of(Standing standing, @Nullable Times live, LocalDateTime now) {
+    public static CardState of(Standing standing, @Nullable Times live, ZonedDateTime now) {
         if (standing.paused()) {
             return CardState.PAUSED;
         }
@@ -28,8 +28,8 @@ public final class CardStates {
         if (live == null) {
             return CardState.LIVE; // put live a moment ago elsewhere; the next book has it
         }
-        LocalDateTime from = live.from();
-        LocalDateTime until = live.until();
+        ZonedDateTime from = live.from();
+        ZonedDateTime until = live.until();
         if (until != null && !now.isBefore(until)) {
             return CardState.ENDED;
         }

@@ -10,7 +10,7 @@ import dev.steelyard.web.cards.trial.Weights;
 import dev.steelyard.web.cards.words.PlaceWords;
 import dev.steelyard.web.page.FirstLines;
 import dev.steelyard.web.page.Show;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -54,7 +54,7 @@ public record Gate(
      * @param overlaps with other cards that are live
      * @param now in the shop's time zone
      */
-    static Gate of(Side side, Subject subject, List<String> overlaps, LocalDateTime now) {
+    static Gate of(Side side, Subject subject, List<String> overlaps, ZonedDateTime now) {
         PreparedCard prepared = side.prepared();
         List<Product> covered = subject.covered(side.card());
         List<String> stops = new ArrayList<>();
@@ -64,7 +64,7 @@ public record Gate(
         if (covered.isEmpty()) {
             stops.add("It covers no product; pick goods on the step “Covers”");
         }
-        LocalDateTime until = side.card().covers().times().until();
+        ZonedDateTime until = side.card().covers().times().until();
         if (until != null && !until.isAfter(now)) {
             stops.add("Its covers ended on " + Show.day(until.toLocalDate()) + "; it would price nothing");
         }

@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.CardsInForce;
@@ -29,13 +30,13 @@ class LiveCards implements CardsInForce {
         this.inForce = inForce;
     }
 
-    private record Key(long cardId, long number, String currency) {}
+    private record Key(long cardId, long number, ShopRules rules) {}
 
     @Override
     public List<CardInForce> of(Shop shop) {
         List<CardInForce> live = new ArrayList<>();
         for (Counting version : inForce.of(Kind.CARD, shop.zone())) {
-            PreparedCard whole = prepared(version, shop.currency());
+            PreparedCard whole = prepared(version, shop.rules());
             CardState state = version.paused() ? CardState.PAUSED : CardState.LIVE;
             whole.card()
                     .covers()
@@ -46,14 +47,14 @@ class LiveCards implements CardsInForce {
         return live;
     }
 
-    private PreparedCard prepared(Counting version, String currency) {
+    private PreparedCard prepared(Counting version, ShopRules rules) {
         if (prepared.size() > MOST_KEPT) {
             prepared.clear();
         }
-        return prepared.computeIfAbsent(new Key(version.id(), version.number(), currency), key -> {
+        return prepared.computeIfAbsent(new Key(version.id(), version.number(), rules), key -> {
             @Nullable
             PreparedCard card =
-                    Documents.readDraft(version.document().root(), currency).prepared();
+                    Documents.readDraft(version.document().root(), rules).prepared();
             if (card == null) {
                 throw new IllegalStateException(
                         "version " + key.number() + " of card " + key.cardId() + " is live and cannot be read");

@@ -81,7 +81,7 @@ class LivePages implements LiveShown {
                 words,
                 cards.version(entry.id(), number)
                         .orElseThrow(() -> new NotThere("This card has no version " + number + ".")),
-                subject.shop().currency());
+                subject.shop().rules());
     }
 
     private @Nullable Times liveTimes(Draft entry, Standing standing, Subject subject) {

@@ -2,6 +2,7 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.web.kept.DraftDocument;
 import org.jspecify.annotations.Nullable;
@@ -14,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 record Side(long number, String words, DraftDocument document, Documents.DraftReading reading) {
 
-    static Side of(long number, String words, DraftDocument document, String currency) {
-        return new Side(number, words, document, Documents.readDraft(document.root(), currency));
+    static Side of(long number, String words, DraftDocument document, ShopRules shop) {
+        return new Side(number, words, document, Documents.readDraft(document.root(), shop));
     }
 
     RateCard card() {

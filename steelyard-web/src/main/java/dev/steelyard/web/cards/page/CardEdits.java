@@ -176,7 +176,7 @@ final class CardEdits {
     }
 
     private Documents.DraftReading read(DraftDocument document) {
-        return Documents.readDraft(document.root(), subject.shop().currency());
+        return Documents.readDraft(document.root(), subject.shop().rules());
     }
 
     private static int number(CardForm form, String name) {

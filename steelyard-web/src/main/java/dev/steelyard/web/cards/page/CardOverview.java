@@ -85,7 +85,7 @@ public class CardOverview {
         Map<Long, Standing> all = releases.all(Kind.CARD);
         List<Documents.DraftReading> readings = entries.stream()
                 .map(entry -> Documents.readDraft(
-                        entry.document().root(), subject.shop().currency()))
+                        entry.document().root(), subject.shop().rules()))
                 .toList();
         Map<Integer, List<Finding>> order = OrderFindings.of(
                 readings.stream().map(Documents.DraftReading::card).toList(), subject.directory());
@@ -160,7 +160,7 @@ public class CardOverview {
         return cards.version(entry.id(), standing.liveNumber())
                 .map(document -> failing(
                         document,
-                        Documents.readDraft(document.root(), subject.shop().currency()),
+                        Documents.readDraft(document.root(), subject.shop().rules()),
                         subject))
                 .orElse(List.of());
     }

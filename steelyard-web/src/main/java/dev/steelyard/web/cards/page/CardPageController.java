@@ -147,7 +147,7 @@ class CardPageController {
     ResponseEntity<String> write(@PathVariable long id) {
         Draft entry = entry(id);
         Documents.DraftReading reading =
-                Documents.readDraft(entry.document().root(), shops.current().currency());
+                Documents.readDraft(entry.document().root(), shops.current().rules());
         String json =
                 Json.write(reading.prepared() == null ? entry.document().root() : CardWriter.write(reading.card()));
         return ResponseEntity.ok()
@@ -173,7 +173,7 @@ class CardPageController {
                         ? neighbours.overlaps(
                                 entry.id(),
                                 Documents.readDraft(
-                                                typed.root(), shops.current().currency())
+                                                typed.root(), shops.current().rules())
                                         .card())
                         : List.of());
         model.addAttribute("standing", standings.of(entry.id(), entry.number()));

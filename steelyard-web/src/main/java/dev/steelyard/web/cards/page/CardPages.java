@@ -63,7 +63,7 @@ class CardPages {
             Subject subject,
             @Nullable Notice notice) {
         Documents.DraftReading reading =
-                Documents.readDraft(typed.root(), subject.shop().currency());
+                Documents.readDraft(typed.root(), subject.shop().rules());
         RateCard card = reading.card();
         PreparedCard prepared = reading.prepared();
         TrialText text = new TrialText(form.trial()).filledFor(card, subject);

@@ -104,7 +104,7 @@ public record CardTrial(
                 .explain(
                         List.of(new OrderLine(ordered.sku(), Objects.requireNonNull(quantity), answers)),
                         customer,
-                        day.atTime(LocalTime.NOON))
+                        day.atTime(LocalTime.NOON).atZone(subject.shop().zone()))
                 .get(0);
     }
 }

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Traits;
+import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import java.math.BigDecimal;
+import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -36,7 +38,8 @@ class StartsTest {
         for (String currency : List.of("EUR", "JPY", "GBP")) {
             for (BigDecimal shelfPrice : new BigDecimal[] {null, new BigDecimal("7.40")}) {
                 ObjectNode card = Starts.card(start, "New", currency, shelfPrice);
-                Documents.DraftReading reading = Documents.readDraft(card, currency);
+                Documents.DraftReading reading =
+                        Documents.readDraft(card, ShopRules.of(Currency.getInstance(currency)));
                 assertThat(reading.issues()).as(start + " in " + currency).isEmpty();
             }
         }

@@ -17,8 +17,8 @@ import dev.steelyard.web.kept.Standing;
 import dev.steelyard.web.shop.Shop;
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 /** Two versions of a card beside each other, what stands in the way of one, and where a card stands. */
 class ComparisonTest {
 
-    private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 26, 12, 0);
+    private static final ZonedDateTime NOW = ZonedDateTime.of(2026, 11, 26, 12, 0, 0, 0, ZoneId.of("Europe/Berlin"));
     private static final String ROPE =
             """
             {"card": {"name": "Rope", "covers": {"products": ["ROPE"]},
@@ -42,8 +42,7 @@ class ComparisonTest {
     private final Subject subject = new Subject(
             new Shop(
                     "Saltmarsh Chandlery",
-                    ShopRules.of(Currency.getInstance("EUR")),
-                    ZoneId.of("Europe/Berlin"),
+                    ShopRules.of(Currency.getInstance("EUR")).in(ZoneId.of("Europe/Berlin")),
                     null,
                     "DE",
                     1),
@@ -173,6 +172,7 @@ class ComparisonTest {
     }
 
     private static Side side(String json) {
-        return Side.of(1, "live", DraftDocument.read(Json.write(Json.read(json))), "EUR");
+        return Side.of(
+                1, "live", DraftDocument.read(Json.write(Json.read(json))), ShopRules.of(Currency.getInstance("EUR")));
     }
 }

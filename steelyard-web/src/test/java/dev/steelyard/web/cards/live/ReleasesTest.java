@@ -20,8 +20,9 @@ import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -68,8 +69,9 @@ class ReleasesTest {
         String path = begin(owner, BRUSH.formatted("9.90 EUR"));
         putLive(owner, path, "now", "", "");
         keep(owner, path, "/cases/0/piece/formula", "8.80 EUR");
-        LocalDateTime later = LocalDateTime.now().plusDays(9).truncatedTo(ChronoUnit.MINUTES);
-        assertThat(putLive(owner, path, "later", later.toString(), "winter ends")
+        ZonedDateTime later =
+                ZonedDateTime.now(ZoneId.of("Europe/Berlin")).plusDays(9).with(LocalTime.NOON);
+        assertThat(putLive(owner, path, "later", later.toLocalDateTime().toString(), "winter ends")
                         .text())
                 .contains("Planned. It begins by itself.", "begins on");
         assertThat(brush(app)).isEqualTo("9.90");
@@ -298,12 +300,12 @@ class ReleasesTest {
     private static String brush(App app) {
         return brushAt(
                 app,
-                LocalDateTime.ofInstant(
+                ZonedDateTime.ofInstant(
                         Instant.now(), app.bean(Books.class).inForce().shop().zone()));
     }
 
     /** What one deck brush costs everyone at a moment. */
-    private static String brushAt(App app, LocalDateTime at) {
+    private static String brushAt(App app, ZonedDateTime at) {
         BookInForce book = app.bean(Books.class).inForce();
         return ((PricedLine) book.book()
                         .price(List.of(new OrderLine(new Sku("BRU-1"), 1)), Customer.EVERYONE, at)

@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CardEditsTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
             List.of(),
             GoodsDirectory.of(List.of()),
             LocalDate.of(2027, 4, 1));
@@ -124,7 +124,7 @@ class CardEditsTest {
     }
 
     private Documents.DraftReading read() {
-        return Documents.readDraft(card.root(), "EUR");
+        return Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")));
     }
 
     private void apply(String wish, String at, String to, String value, String... more) {

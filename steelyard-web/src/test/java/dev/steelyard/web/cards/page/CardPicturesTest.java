@@ -43,7 +43,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CardPicturesTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
             List.of(),
             GoodsDirectory.of(List.of(Product.of(new Sku("GOODS"), "Goods", new BigDecimal("7.40")))),
             LocalDate.of(2027, 4, 15));
@@ -182,7 +182,7 @@ class CardPicturesTest {
     }
 
     private static Documents.DraftReading reading(DraftDocument document) {
-        return Documents.readDraft(document.root(), "EUR");
+        return Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")));
     }
 
     private static DraftDocument example(String id) {

@@ -110,7 +110,8 @@ class FieldsTest {
         return new CardFindings(ShopRules.of(Currency.getInstance("EUR")), null, 300)
                 .of(
                         Objects.requireNonNull(
-                                Documents.readDraft(document.root(), "EUR").prepared()),
+                                Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")))
+                                        .prepared()),
                         Product.of(new Sku("SHK"), "Shackle", new BigDecimal("7.40"))
                                 .items()
                                 .get(0),
@@ -120,7 +121,13 @@ class FieldsTest {
 
     private static Fields fields(String json) {
         DraftDocument document = document(json);
-        return new Fields(document, Documents.readDraft(document.root(), "EUR").issues(), Map.of(), Set.of(), "EUR");
+        return new Fields(
+                document,
+                Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")))
+                        .issues(),
+                Map.of(),
+                Set.of(),
+                "EUR");
     }
 
     private static DraftDocument document(String json) {

@@ -3,12 +3,14 @@ package dev.steelyard.web.cards.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.ladder.LadderGenerator;
+import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.kept.DraftDocument;
 import dev.steelyard.web.kept.Thresholds;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,7 +70,8 @@ class LadderEditsTest {
                 GROUPS);
         assertThat(rows())
                 .isEqualTo("12 6.80, 30 6,10, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
-        assertThat(Documents.readDraft(card.root(), "EUR").issues())
+        assertThat(Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")))
+                        .issues())
                 .singleElement()
                 .satisfies(issue -> assertThat(issue.at()).isEqualTo(ROWS + "/1/value"));
     }
@@ -105,7 +108,9 @@ class LadderEditsTest {
         assertThat(card.text("/ladder/mode")).isEqualTo("all-units");
         assertThat(card.has("/ladder/upTo")).isFalse();
         assertThat(card.has("/cases")).isFalse();
-        assertThat(Documents.readDraft(card.root(), "EUR").issues()).isEmpty();
+        assertThat(Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")))
+                        .issues())
+                .isEmpty();
     }
 
     private String rows() {

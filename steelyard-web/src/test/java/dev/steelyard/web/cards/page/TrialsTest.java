@@ -53,7 +53,7 @@ class TrialsTest {
                     new Variant(new Sku("SHK-6"), "6 mm", new BigDecimal("5.60"), null, null),
                     new Variant(new Sku("SHK-8"), "8 mm", null, null, null)));
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")), ZoneOffset.UTC, null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
             List.of(),
             GoodsDirectory.of(List.of(shackle, Product.of(new Sku("CVR"), "Cover", null))),
             LocalDate.of(2027, 4, 1));
@@ -163,7 +163,7 @@ class TrialsTest {
                     assertThat(view.asked()).isEqualTo("Cover, 3 pieces: 5 m, 200, plain");
                 });
         document.put("/cases/0/piece/rate/price", "21");
-        Documents.DraftReading dearer = Documents.readDraft(document.root(), "EUR");
+        Documents.DraftReading dearer = Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")));
         assertThat(Weights.views(document, dearer.card(), dearer.prepared(), subject))
                 .singleElement()
                 .satisfies(view -> {
@@ -233,7 +233,7 @@ class TrialsTest {
     }
 
     private static Documents.DraftReading reading(String json) {
-        return Documents.readDraft(document(json).root(), "EUR");
+        return Documents.readDraft(document(json).root(), ShopRules.of(Currency.getInstance("EUR")));
     }
 
     private static DraftDocument document(String json) {
