@@ -8,6 +8,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.Tax;
 import dev.steelyard.format.BasketDocument.Expected;
 import dev.steelyard.format.BasketDocument.Line;
@@ -32,13 +33,18 @@ public final class BasketTrials {
      * @param now counts where the basket says no time
      */
     public static PricedBasket price(BasketDocument document, Order order, ZonedDateTime now) {
+        return price(document, order, now, Wanted.ALWAYS);
+    }
+
+    /** The same for as long as it is wanted. */
+    public static PricedBasket price(BasketDocument document, Order order, ZonedDateTime now, Wanted wanted) {
         PriceBook book = document.book();
         ZonedDateTime at = order.at() == null ? now : order.at();
         List<OrderLine> asked = order.lines().stream()
                 .filter(Line.Asked.class::isInstance)
                 .map(line -> ((Line.Asked) line).line())
                 .toList();
-        List<LineResult> priced = book.explain(asked, order.customer(), at);
+        List<LineResult> priced = book.explain(asked, order.customer(), at, wanted);
         List<LineResult> results = new ArrayList<>();
         int next = 0;
         for (Line line : order.lines()) {
@@ -52,7 +58,7 @@ public final class BasketTrials {
                 next++;
             }
         }
-        return book.settle(results, Occasion.of(order.customer(), order.payment(), order.codes(), at), true);
+        return book.settle(results, Occasion.of(order.customer(), order.payment(), order.codes(), at), true, wanted);
     }
 
     /** Where a basket is refused: its own fault, or its first line without a price; none where it can be sold. */

@@ -12,6 +12,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.format.Document.Expected;
 import dev.steelyard.format.Document.Line;
 import dev.steelyard.format.Document.Order;
@@ -33,13 +34,18 @@ public final class Trials {
      * @param now counts where the order says no time
      */
     public static LineResult price(Document document, Order order, ZonedDateTime now) {
+        return price(document, book(document), order, now, Wanted.ALWAYS);
+    }
+
+    /** The same with the document's book, made once for all of its orders, for as long as it is wanted. */
+    public static LineResult price(Document document, PriceBook book, Order order, ZonedDateTime now, Wanted wanted) {
         List<OrderLine> lines = new ArrayList<>();
         for (Line line : order.before()) {
             lines.add(line(document, line));
         }
         lines.add(line(document, order.line()));
         ZonedDateTime at = order.at() == null ? now : order.at();
-        LineResult result = book(document).explain(lines, order.customer(), at).get(lines.size() - 1);
+        LineResult result = book.explain(lines, order.customer(), at, wanted).get(lines.size() - 1);
         RefusedLine quantity = badQuantity(order.line().quantity());
         boolean unknown =
                 result instanceof RefusedLine refused && refused.place().equals(Place.SKU);

@@ -13,6 +13,7 @@ import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -30,9 +31,16 @@ public final class CardCurves {
     private final PreparedCard card;
     private final Asked trial;
     private final ShopRules rules;
+    private final Wanted wanted;
 
     /** @param trial an order that has a price, of which one number is to change */
     public CardCurves(PreparedCard card, Asked trial, ShopRules rules) {
+        this(card, trial, rules, Wanted.ALWAYS);
+    }
+
+    /** @param wanted asked at every price looked at */
+    public CardCurves(PreparedCard card, Asked trial, ShopRules rules, Wanted wanted) {
+        this.wanted = wanted;
         this.card = card;
         this.trial = trial;
         this.rules = rules;
@@ -45,12 +53,12 @@ public final class CardCurves {
      */
     public Optional<Curve> along(Variable variable) {
         if (variable instanceof Variable.Pieces) {
-            return Optional.of(new PiecesCurve(card, trial, rules).curve());
+            return Optional.of(new PiecesCurve(card, trial, rules, wanted).curve());
         } else if (variable instanceof Variable.Measured measured) {
             return card.card().measurements().stream()
                     .filter(ask -> ask.name().equals(measured.name()))
                     .findFirst()
-                    .map(ask -> new MeasurementCurve(withoutStep(ask), trial, rules, ask).curve());
+                    .map(ask -> new MeasurementCurve(withoutStep(ask), trial, rules, ask, wanted).curve());
         }
         return alongAmount();
     }
@@ -102,6 +110,6 @@ public final class CardCurves {
                 new Answers(answers, trial.answers().pack()),
                 trial.group(),
                 trial.day());
-        return Optional.of(new MeasurementCurve(along, asked, rules, amount.withoutStep()).curve());
+        return Optional.of(new MeasurementCurve(along, asked, rules, amount.withoutStep(), wanted).curve());
     }
 }

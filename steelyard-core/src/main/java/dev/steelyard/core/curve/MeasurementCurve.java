@@ -19,6 +19,7 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.pricing.TrialLine.Unrounded;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -44,14 +45,16 @@ final class MeasurementCurve {
     private final PreparedCard card;
     private final Asked trial;
     private final ShopRules rules;
+    private final Wanted wanted;
     private final Measurement ask;
     private final int degree;
     private final List<Run> runs = new ArrayList<>();
 
-    MeasurementCurve(PreparedCard card, Asked trial, ShopRules rules, Measurement ask) {
+    MeasurementCurve(PreparedCard card, Asked trial, ShopRules rules, Measurement ask, Wanted wanted) {
         this.card = card;
         this.trial = trial;
         this.rules = rules;
+        this.wanted = wanted;
         this.ask = ask;
         this.degree = degree();
     }
@@ -109,7 +112,7 @@ final class MeasurementCurve {
                 .build();
         PreparedCard prepared =
                 PreparedCard.prepare(plain, rules.currency().getCurrencyCode()).orThrow();
-        return new MeasurementCurve(prepared, trial, rules, ask);
+        return new MeasurementCurve(prepared, trial, rules, ask, wanted);
     }
 
     int degreeOf(String formula) {
@@ -122,11 +125,13 @@ final class MeasurementCurve {
 
     /** What a formula comes to, in base units, where the measurement has a value. */
     Optional<BigDecimal> number(String formula, BigDecimal x) {
+        wanted.check();
         return card.numberOf(formula, with(x));
     }
 
     /** The line at a value; none where there is no price. */
     Optional<TrialLine> line(BigDecimal x) {
+        wanted.check();
         return Samples.priced(() -> TrialLine.of(card, with(x), rules));
     }
 
@@ -280,10 +285,12 @@ final class MeasurementCurve {
     }
 
     private Optional<Unrounded> unrounded(BigDecimal x) {
+        wanted.check();
         return Samples.priced(() -> TrialLine.of(card, with(x), rules).unrounded());
     }
 
     private Optional<PricedLine> price(BigDecimal x) {
+        wanted.check();
         return Samples.priced(() -> TrialLine.of(card, with(x), rules).price());
     }
 

@@ -16,6 +16,7 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.pricing.TrialLine.Unrounded;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -32,12 +33,14 @@ final class PiecesCurve {
     private final PreparedCard card;
     private final Asked trial;
     private final ShopRules rules;
+    private final Wanted wanted;
     private final List<Run> runs = new ArrayList<>();
 
-    PiecesCurve(PreparedCard card, Asked trial, ShopRules rules) {
+    PiecesCurve(PreparedCard card, Asked trial, ShopRules rules, Wanted wanted) {
         this.card = card;
         this.trial = trial;
         this.rules = rules;
+        this.wanted = wanted;
     }
 
     Curve curve() {
@@ -158,11 +161,13 @@ final class PiecesCurve {
     }
 
     private Optional<PricedLine> price(BigDecimal pieces) {
+        wanted.check();
         return Samples.priced(
                 () -> TrialLine.of(card, with(pieces.longValueExact()), rules).price());
     }
 
     private Optional<Unrounded> unrounded(long pieces) {
+        wanted.check();
         return Samples.priced(() -> TrialLine.of(card, with(pieces), rules).unrounded());
     }
 

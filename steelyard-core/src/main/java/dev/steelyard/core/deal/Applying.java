@@ -10,6 +10,7 @@ import dev.steelyard.core.number.Money;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -24,6 +25,7 @@ final class Applying {
 
     private final Basket basket;
     private final boolean explain;
+    private final Wanted wanted;
     private final List<Ready> addingUp = new ArrayList<>();
     private final List<Ready> alone = new ArrayList<>();
     private final List<Ready> charges = new ArrayList<>();
@@ -52,7 +54,8 @@ final class Applying {
         }
     }
 
-    Applying(Basket basket, boolean explain) {
+    Applying(Basket basket, boolean explain, Wanted wanted) {
+        this.wanted = wanted;
         this.basket = basket;
         this.explain = explain;
     }
@@ -75,10 +78,12 @@ final class Applying {
     Dealt result() {
         Way best = new Way(basket.totals());
         for (Ready ready : addingUp) {
+            wanted.check();
             best.take(ready, basket);
         }
         long lowest = best.total();
         for (Ready ready : alone) {
+            wanted.check();
             Way way = new Way(basket.totals());
             way.take(ready, basket);
             if (way.total() < lowest) {
@@ -105,6 +110,7 @@ final class Applying {
         List<Used> used = new ArrayList<>();
         List<Ready> idle = new ArrayList<>();
         for (int i = 0; i < way.used.size(); i++) {
+            wanted.check();
             Ready ready = way.used.get(i);
             long[] shares = way.shares.get(i);
             if (Arrays.stream(shares).sum() == 0) {
@@ -126,6 +132,7 @@ final class Applying {
     private List<Unused> unused(Way way, List<Used> used, List<Ready> idle, long lowest) {
         List<Unused> unused = new ArrayList<>();
         for (Entry entry : entries) {
+            wanted.check();
             if (entry.checked instanceof Not not) {
                 unused.add(new Unused(entry.deal, not.why(), not.detail()));
             } else if (!way.used.contains((Ready) entry.checked)) {
@@ -154,6 +161,7 @@ final class Applying {
     private List<Next> nexts() {
         List<Next> nexts = new ArrayList<>();
         for (Entry entry : entries) {
+            wanted.check();
             boolean near = entry.checked instanceof Ready
                     || entry.checked instanceof Not not && (not.why() == Why.TOO_LITTLE || not.why() == Why.NO_GOODS);
             if (near) {

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.TaxRules;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -60,20 +61,26 @@ public final class DealBook {
 
     /** A basket after its deals. */
     public Dealt apply(List<SoldLine> lines, Occasion occasion) {
-        return apply(lines, occasion, false);
+        return apply(lines, occasion, false, Wanted.ALWAYS);
     }
 
     /** The same with the figures of each deal, and why each other one was not used. */
     public Dealt explain(List<SoldLine> lines, Occasion occasion) {
-        return apply(lines, occasion, true);
+        return explain(lines, occasion, Wanted.ALWAYS);
     }
 
-    private Dealt apply(List<SoldLine> lines, Occasion occasion, boolean explain) {
+    /** The same for as long as it is wanted, which is asked at every deal. */
+    public Dealt explain(List<SoldLine> lines, Occasion occasion, Wanted wanted) {
+        return apply(lines, occasion, true, wanted);
+    }
+
+    private Dealt apply(List<SoldLine> lines, Occasion occasion, boolean explain, Wanted wanted) {
         Basket basket = new Basket(lines, rounding);
-        Applying applying = new Applying(basket, explain);
+        Applying applying = new Applying(basket, explain, wanted);
         DealIndex.Found found = index.find(lines, occasion);
         if (explain) {
             for (int i = 0; i < deals.size(); i++) {
+                wanted.check();
                 applying.add(deals.get(i), deals.get(i).check(basket, occasion, found.linesOf(i)));
             }
         } else {

@@ -6,6 +6,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -35,12 +36,19 @@ public final class CardFindings {
     private final ShopRules rules;
     private final @Nullable BigDecimal smallestMargin;
     private final int budget;
+    private final Wanted wanted;
 
     /**
      * @param smallestMargin in percent of the price; none for “not below cost”
      * @param budget how many inputs are tried, for each day and product
      */
     public CardFindings(ShopRules rules, @Nullable BigDecimal smallestMargin, int budget) {
+        this(rules, smallestMargin, budget, Wanted.ALWAYS);
+    }
+
+    /** @param wanted asked at every input tried */
+    public CardFindings(ShopRules rules, @Nullable BigDecimal smallestMargin, int budget, Wanted wanted) {
+        this.wanted = wanted;
         this.rules = rules;
         this.smallestMargin = smallestMargin;
         this.budget = budget;
@@ -61,13 +69,14 @@ public final class CardFindings {
             String when = day.equals(today) ? "" : "as of " + day + ": ";
             List<Probe> probes = new Inputs(card, item, day, SEED)
                     .some(budget).stream()
-                            .map(asked -> Probe.of(card, asked, rules))
+                            .map(asked -> Probe.of(card, asked, rules, wanted))
                             .filter(Probe::allowed)
                             .toList();
             List<Finding> ofDay = new ArrayList<>();
-            ofDay.addAll(new LadderFindings(card, rules).of(trials(probes)));
-            ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules));
-            ofDay.addAll(new SearchFindings(card, rules, CostLimit.of(item.unitCost(), smallestMargin)).of(probes));
+            ofDay.addAll(new LadderFindings(card, rules, wanted).of(trials(probes)));
+            ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules, wanted));
+            ofDay.addAll(
+                    new SearchFindings(card, rules, CostLimit.of(item.unitCost(), smallestMargin), wanted).of(probes));
             ofDay.forEach(finding -> found.add(since(finding, when)));
         }
         Map<Object, Finding> once = new LinkedHashMap<>();

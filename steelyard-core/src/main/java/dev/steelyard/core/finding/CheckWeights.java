@@ -4,6 +4,7 @@ import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +18,7 @@ final class CheckWeights {
     static List<Finding> of(PreparedCard card, List<CheckWeight> kept, ShopRules rules) {
         List<Finding> found = new ArrayList<>();
         for (CheckWeight weight : kept) {
-            Probe probe = Probe.of(card, weight.asked(), rules);
+            Probe probe = Probe.of(card, weight.asked(), rules, Wanted.ALWAYS);
             Money is = probe.line() == null ? null : probe.line().total();
             BigDecimal was = weight.line();
             boolean same = was == null ? is == null : is != null && is.value().compareTo(was) == 0;

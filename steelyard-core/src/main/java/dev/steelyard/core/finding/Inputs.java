@@ -92,12 +92,12 @@ final class Inputs {
             }
         });
         for (long quantity : quantities) {
-            packs.forEach(pack -> inputs.add(asked(quantity, start, pack)));
+            packs.forEach(pack -> add(inputs, most, asked(quantity, start, pack)));
         }
         values.forEach((name, all) -> all.forEach(value -> packs.forEach(pack -> {
             Map<String, Answer> answers = new LinkedHashMap<>(start);
             answers.put(name, value);
-            inputs.add(asked(1, answers, pack));
+            add(inputs, most, asked(1, answers, pack));
         })));
         corners(new LinkedHashMap<>(), List.copyOf(values.keySet()), 0, inputs);
         int tries = most * 4;
@@ -114,6 +114,12 @@ final class Inputs {
                     packs.get(random.nextInt(packs.size()))));
         }
         return inputs.stream().limit(most).toList();
+    }
+
+    private static void add(Set<Asked> inputs, int most, Asked one) {
+        if (inputs.size() < most) {
+            inputs.add(one);
+        }
     }
 
     private void corners(Map<String, Answer> chosen, List<String> names, int at, Set<Asked> inputs) {

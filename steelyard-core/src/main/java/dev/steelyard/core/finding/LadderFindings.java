@@ -17,6 +17,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -32,11 +33,13 @@ final class LadderFindings {
 
     private final PreparedCard card;
     private final ShopRules rules;
+    private final Wanted wanted;
     private final Map<Object, Finding> found = new LinkedHashMap<>();
 
-    LadderFindings(PreparedCard card, ShopRules rules) {
+    LadderFindings(PreparedCard card, ShopRules rules, Wanted wanted) {
         this.card = card;
         this.rules = rules;
+        this.wanted = wanted;
     }
 
     /** Of some trials, for everyone and each group that has breaks; each thing once, where it shows first. */
@@ -44,7 +47,7 @@ final class LadderFindings {
         for (Asked trial : trials) {
             for (String group : groups(trial)) {
                 Asked asked = new Asked(trial.item(), trial.quantity(), trial.answers(), group, trial.day());
-                Optional<Curve> curve = new CardCurves(card, asked, rules).along(new Variable.Pieces());
+                Optional<Curve> curve = new CardCurves(card, asked, rules, wanted).along(new Variable.Pieces());
                 curve.ifPresent(one -> look(one, asked));
             }
         }
@@ -161,7 +164,7 @@ final class LadderFindings {
         Asked one = new Asked(asked.item(), run.from().longValueExact(), asked.answers(), asked.group(), asked.day());
         return ladder.mode() == Mode.SLICE
                 ? Optional.empty()
-                : Optional.ofNullable(Probe.of(card, one, rules).line())
+                : Optional.ofNullable(Probe.of(card, one, rules, wanted).line())
                         .map(line -> line.pricePerPiece().value());
     }
 

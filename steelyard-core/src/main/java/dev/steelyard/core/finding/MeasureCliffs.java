@@ -8,6 +8,7 @@ import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Wanted;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -20,19 +21,19 @@ final class MeasureCliffs {
 
     private MeasureCliffs() {}
 
-    static List<Finding> of(PreparedCard card, List<Asked> trials, ShopRules rules) {
+    static List<Finding> of(PreparedCard card, List<Asked> trials, ShopRules rules, Wanted wanted) {
         boolean grids = card.card().cases().all().stream().anyMatch(one -> one.piece() instanceof PiecePrice.Grid);
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < card.card().asks().size() && !grids; i++) {
             if (card.card().asks().get(i) instanceof Measurement ask) {
-                first(card, ask, "/asks/" + i, trials, rules).ifPresent(found::add);
+                first(card, ask, "/asks/" + i, trials, rules, wanted).ifPresent(found::add);
             }
         }
         return found;
     }
 
     private static Optional<Finding> first(
-            PreparedCard card, Measurement ask, String at, List<Asked> trials, ShopRules rules) {
+            PreparedCard card, Measurement ask, String at, List<Asked> trials, ShopRules rules, Wanted wanted) {
         List<Answer.Number> ascending = MeasureValues.of(ask, card.card()).stream()
                 .map(Answer.Number.class::cast)
                 .sorted(Comparator.comparing(Answer.Number::value))
@@ -41,7 +42,7 @@ final class MeasureCliffs {
             Probe before = null;
             Answer less = null;
             for (Answer.Number value : ascending) {
-                Probe here = Probe.of(card, with(trial, ask, value), rules);
+                Probe here = Probe.of(card, with(trial, ask, value), rules, wanted);
                 if (before != null
                         && before.line() != null
                         && here.line() != null

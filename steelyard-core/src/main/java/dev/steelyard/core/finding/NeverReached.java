@@ -5,6 +5,7 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,10 +19,10 @@ final class NeverReached {
 
     private NeverReached() {}
 
-    static List<Finding> of(PreparedCard card, List<Probe> probes) {
+    static List<Finding> of(PreparedCard card, List<Probe> probes, Wanted wanted) {
         List<Finding> found = new ArrayList<>();
         cases(card, probes, found);
-        choices(card, probes, found);
+        choices(card, probes, found, wanted);
         rateBreaks(card, probes, found);
         return found;
     }
@@ -51,8 +52,9 @@ final class NeverReached {
         }
     }
 
-    private static void choices(PreparedCard card, List<Probe> probes, List<Finding> found) {
+    private static void choices(PreparedCard card, List<Probe> probes, List<Finding> found, Wanted wanted) {
         for (int i = 0; i < card.card().asks().size(); i++) {
+            wanted.check();
             if (card.card().asks().get(i) instanceof Choice choice
                     && choice.shownWhen() != null
                     && probes.stream()

@@ -11,13 +11,16 @@ import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Wanted;
 import java.util.StringJoiner;
 import org.jspecify.annotations.Nullable;
 
 /** One allowed input of a search, and what it comes to. */
 record Probe(Asked asked, @Nullable TrialLine started, @Nullable PricedLine line, @Nullable Fault fault) {
 
-    static Probe of(PreparedCard card, Asked asked, ShopRules rules) {
+    /** @param wanted asked before it is priced */
+    static Probe of(PreparedCard card, Asked asked, ShopRules rules, Wanted wanted) {
+        wanted.check();
         TrialLine started = null;
         try {
             started = TrialLine.of(card, asked, rules);

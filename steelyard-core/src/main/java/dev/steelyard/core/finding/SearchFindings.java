@@ -10,6 +10,7 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Fault.Kind;
+import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,12 +28,14 @@ final class SearchFindings {
     private final PreparedCard card;
     private final ShopRules rules;
     private final CostLimit limit;
+    private final Wanted wanted;
     private final Map<Object, Shown> shown = new LinkedHashMap<>();
 
-    SearchFindings(PreparedCard card, ShopRules rules, CostLimit limit) {
+    SearchFindings(PreparedCard card, ShopRules rules, CostLimit limit, Wanted wanted) {
         this.card = card;
         this.rules = rules;
         this.limit = limit;
+        this.wanted = wanted;
     }
 
     private static final class Shown {
@@ -64,7 +67,7 @@ final class SearchFindings {
                     one.count == 1 ? "" : " (and " + (one.count - 1) + " more of " + probes.size() + " inputs tried)";
             found.add(Finding.searched(one.code, one.at, one.message + more, null));
         }
-        found.addAll(NeverReached.of(card, probes));
+        found.addAll(NeverReached.of(card, probes, wanted));
         return found;
     }
 
@@ -144,7 +147,10 @@ final class SearchFindings {
             for (Probe probe : probes) {
                 Asked asked = probe.asked();
                 Probe other = Probe.of(
-                        card, new Asked(asked.item(), asked.quantity(), asked.answers(), group, asked.day()), rules);
+                        card,
+                        new Asked(asked.item(), asked.quantity(), asked.answers(), group, asked.day()),
+                        rules,
+                        wanted);
                 if (probe.line() != null
                         && other.line() != null
                         && other.line().total().compareTo(probe.line().total()) > 0) {

@@ -1,6 +1,7 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Wanted;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -13,8 +14,10 @@ final class BasketLines {
 
     private final @Nullable LineStart[] starts;
     private final @Nullable RefusedLine[] refused;
+    private final Wanted wanted;
 
-    BasketLines(int size) {
+    BasketLines(int size, Wanted wanted) {
+        this.wanted = wanted;
         this.starts = new LineStart[size];
         this.refused = new RefusedLine[size];
     }
@@ -34,6 +37,7 @@ final class BasketLines {
             boolean all = true;
             Tally[] tallies = tallies();
             for (int i = 0; i < starts.length; i++) {
+                wanted.check();
                 LineStart start = starts[i];
                 if (start != null && refused[i] == null) {
                     try {

@@ -13,6 +13,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.TaxRules;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -154,32 +155,44 @@ public final class PriceBook {
 
     /** Prices the lines of one basket with their reckonings; the answer has a result for each line, in order. */
     public List<LineResult> explain(List<OrderLine> lines, Customer customer, ZonedDateTime at) {
-        return price(lines, customer, at, true);
+        return price(lines, customer, at, true, Wanted.ALWAYS);
+    }
+
+    /** The same for as long as it is wanted, which is asked at every line. */
+    public List<LineResult> explain(List<OrderLine> lines, Customer customer, ZonedDateTime at, Wanted wanted) {
+        return price(lines, customer, at, true, wanted);
     }
 
     /** Prices the lines of one basket; the answer has a result for each line, in order, without reckonings. */
     public List<LineResult> price(List<OrderLine> lines, Customer customer, ZonedDateTime at) {
-        return price(lines, customer, at, false);
+        return price(lines, customer, at, false, Wanted.ALWAYS);
     }
 
     /** Prices a whole basket, with deals and tax. */
     public PricedBasket basket(List<OrderLine> lines, Occasion occasion) {
-        return settle(price(lines, occasion.customer(), occasion.at(), false), occasion, false);
+        return settle(price(lines, occasion.customer(), occasion.at()), occasion, false);
     }
 
     /** The same with all reckonings, the deals not used and what would unlock more. */
     public PricedBasket explainBasket(List<OrderLine> lines, Occasion occasion) {
-        return settle(price(lines, occasion.customer(), occasion.at(), true), occasion, true);
+        return settle(explain(lines, occasion.customer(), occasion.at()), occasion, true);
     }
 
     /** Deals and tax over lines that have been priced. */
     public PricedBasket settle(List<LineResult> lines, Occasion occasion, boolean explain) {
-        return Settlement.of(lines, deals, tax, rules.rounding(), occasion, explain);
+        return settle(lines, occasion, explain, Wanted.ALWAYS);
     }
 
-    private List<LineResult> price(List<OrderLine> lines, Customer customer, ZonedDateTime at, boolean explain) {
-        BasketLines basket = new BasketLines(lines.size());
+    /** The same for as long as it is wanted, which is asked at every deal. */
+    public PricedBasket settle(List<LineResult> lines, Occasion occasion, boolean explain, Wanted wanted) {
+        return Settlement.of(lines, deals, tax, rules.rounding(), occasion, explain, wanted);
+    }
+
+    private List<LineResult> price(
+            List<OrderLine> lines, Customer customer, ZonedDateTime at, boolean explain, Wanted wanted) {
+        BasketLines basket = new BasketLines(lines.size(), wanted);
         for (int i = 0; i < lines.size(); i++) {
+            wanted.check();
             try {
                 basket.start(i, start(lines.get(i), customer, at, explain));
             } catch (Refused refused) {

@@ -10,6 +10,7 @@ import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.Tax;
 import dev.steelyard.core.tax.TaxRules;
 import java.math.BigDecimal;
@@ -28,7 +29,8 @@ final class Settlement {
             @Nullable TaxRules tax,
             Rounding rounding,
             Occasion occasion,
-            boolean explain) {
+            boolean explain,
+            Wanted wanted) {
         List<Integer> places = new ArrayList<>();
         List<SoldLine> sold = new ArrayList<>();
         Fault fault = null;
@@ -53,7 +55,7 @@ final class Settlement {
         }
         Dealt dealt;
         try {
-            dealt = explain ? deals.explain(sold, occasion) : deals.apply(sold, occasion);
+            dealt = explain ? deals.explain(sold, occasion, wanted) : deals.apply(sold, occasion);
         } catch (Refused refused) {
             return tooLarge(lines, rounding, refused.faults().get(0).message());
         }

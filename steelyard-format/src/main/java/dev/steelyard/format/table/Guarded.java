@@ -3,12 +3,12 @@ package dev.steelyard.format.table;
 import java.util.regex.Pattern;
 
 /**
- * Texts in CSV that a spreadsheet program would run as a formula get a leading apostrophe; reading takes it off. Texts
+ * Texts in CSV that a spreadsheet program would run as a formula, full-width signs too, get a leading apostrophe; reading takes it off. Texts
  * that have one already get another, so that both ways are exact.
  */
 public final class Guarded {
 
-    private static final Pattern RUNS = Pattern.compile("'*[=+\\-@\\t\\r].*", Pattern.DOTALL);
+    private static final Pattern RUNS = Pattern.compile("'*[=+\\-@\\t\\r\uFF1D\uFF0B\uFF0D\uFF20].*", Pattern.DOTALL);
 
     private Guarded() {}
 

@@ -10,11 +10,15 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param bodyBytes of the body
  * @param documents in a list
  * @param orders of all documents together
- * @param time after which no further order is begun
+ * @param time for all of it, waiting included; work ends when it is over
+ * @param threads that price documents
+ * @param waiting how many requests may wait for one of them
  */
 @ConfigurationProperties("steelyard.trials")
 record TrialLimits(
         @DefaultValue("1000000") int bodyBytes,
         @DefaultValue("50") int documents,
         @DefaultValue("1000") int orders,
-        @DefaultValue("5s") Duration time) {}
+        @DefaultValue("5s") Duration time,
+        @DefaultValue("1") int threads,
+        @DefaultValue("8") int waiting) {}

@@ -2,7 +2,9 @@ package dev.steelyard.web.api;
 
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.format.BasketDocument;
 import dev.steelyard.format.BasketTrials;
 import dev.steelyard.format.BasketWriter;
@@ -13,10 +15,9 @@ import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.format.Priceable;
 import dev.steelyard.format.ResultWriter;
+import dev.steelyard.format.Sizes;
 import dev.steelyard.format.Trials;
 import dev.steelyard.web.shop.Shops;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Objects;
@@ -34,16 +35,14 @@ class TrialService {
 
     private final Shops shops;
     private final TrialLimits limits;
-    private final Clock clock;
 
-    TrialService(Shops shops, TrialLimits limits, Clock clock) {
+    TrialService(Shops shops, TrialLimits limits) {
         this.shops = shops;
         this.limits = limits;
-        this.clock = clock;
     }
 
     /** An answer for a document; a list of answers for a list of them. */
-    JsonNode price(String text, boolean findings) {
+    JsonNode price(String text, boolean findings, Wanted wanted) {
         Json.Parsed parsed = Json.parse(text);
         JsonNode root = parsed.root();
         if (root == null) {
@@ -54,7 +53,16 @@ class TrialService {
                     Problem.TOO_MANY_DOCUMENTS,
                     "A list has at most " + limits.documents() + " documents, not " + root.size());
         }
+        List<FormatIssue> tooLong = Sizes.tooLong(root);
+        if (!tooLong.isEmpty()) {
+            throw new ProblemFound(
+                    Problem.TOO_LARGE,
+                    tooLong.get(0).at() + ": " + tooLong.get(0).message(),
+                    tooLong);
+        }
+        wanted.check();
         Documents.Reading reading = Documents.read(root, shops.current().rules());
+        wanted.check();
         if (!reading.issues().isEmpty()) {
             FormatIssue first = reading.issues().get(0);
             throw new ProblemFound(
@@ -71,13 +79,12 @@ class TrialService {
             throw new ProblemFound(
                     Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
         }
-        Instant until = clock.instant().plus(limits.time());
         ArrayNode answers = Json.array();
         for (Priceable document : reading.documents()) {
             answers.add(
                     document instanceof Document ofCard
-                            ? answer(ofCard, findings, until)
-                            : answer((BasketDocument) document, until));
+                            ? answer(ofCard, findings, wanted)
+                            : answer((BasketDocument) document, wanted));
         }
         return root.isArray() ? answers : answers.get(0);
     }
@@ -90,15 +97,6 @@ class TrialService {
         return answer.put("currency", document.shop().currency().getCurrencyCode());
     }
 
-    private void inTime(Instant until, int done, int all) {
-        if (clock.instant().isAfter(until)) {
-            throw new ProblemFound(
-                    Problem.TOO_LONG,
-                    "Pricing is given " + limits.time().toSeconds() + " seconds; " + done + " of " + all
-                            + " orders of this document were priced in them");
-        }
-    }
-
     private static void expected(ObjectNode answer, boolean expected, @Nullable String mismatch) {
         if (expected) {
             answer.put("asExpected", mismatch == null);
@@ -108,13 +106,12 @@ class TrialService {
         }
     }
 
-    private ObjectNode answer(BasketDocument document, Instant until) {
+    private ObjectNode answer(BasketDocument document, Wanted wanted) {
         ObjectNode answer = begun(document);
         ArrayNode baskets = answer.putArray("baskets");
         ZonedDateTime now = shops.now();
         for (BasketDocument.Order order : document.baskets()) {
-            inTime(until, baskets.size(), document.baskets().size());
-            PricedBasket basket = BasketTrials.price(document, order, now);
+            PricedBasket basket = BasketTrials.price(document, order, now, wanted);
             ObjectNode one = BasketWriter.write(basket);
             expected(one, order.expected() != null, BasketTrials.mismatch(order, basket));
             baskets.add(one);
@@ -122,30 +119,26 @@ class TrialService {
         return answer;
     }
 
-    private ObjectNode answer(Document document, boolean findings, Instant until) {
+    private ObjectNode answer(Document document, boolean findings, Wanted wanted) {
         ObjectNode answer = begun(document);
         ArrayNode orders = answer.putArray("orders");
         ZonedDateTime now = shops.now();
+        PriceBook book = Trials.book(document);
         for (Document.Order order : document.orders()) {
-            inTime(until, orders.size(), document.orders().size());
-            LineResult result = Trials.price(document, order, now);
+            LineResult result = Trials.price(document, book, order, now, wanted);
             ObjectNode one = ResultWriter.write(result);
             expected(one, order.expected() != null, Trials.mismatch(order, result));
             orders.add(one);
         }
         if (findings) {
-            answer.set("findings", findings(document, until));
+            answer.set("findings", findings(document, wanted));
         }
         return answer;
     }
 
-    private ArrayNode findings(Document document, Instant until) {
-        if (clock.instant().isAfter(until)) {
-            throw new ProblemFound(
-                    Problem.TOO_LONG,
-                    "A request is given " + limits.time().toSeconds() + " seconds; they were over before the findings");
-        }
-        CardFindings search = new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET);
+    private ArrayNode findings(Document document, Wanted wanted) {
+        CardFindings search =
+                new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET, wanted);
         return FindingWriter.write(search.of(
                 document.card(), document.product().items().get(0), shops.now().toLocalDate(), List.of()));
     }

@@ -1,7 +1,6 @@
 package dev.steelyard.web.api;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.format.ResultWriter;
 import dev.steelyard.format.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -13,23 +12,25 @@ import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import tools.jackson.databind.node.ObjectNode;
 
 /** {@code POST /api/v1/trials}: a card with orders in the open format, priced. */
 @Controller
 class TrialsController {
 
     private final TrialService trials;
+    private final TrialPool pool;
     private final TrialLimits limits;
+    private final DoorSetting door;
 
-    TrialsController(TrialService trials, TrialLimits limits) {
+    TrialsController(TrialService trials, TrialPool pool, TrialLimits limits, DoorSetting door) {
         this.trials = trials;
+        this.pool = pool;
         this.limits = limits;
+        this.door = door;
     }
 
     @PostMapping("/api/v1/trials")
@@ -40,15 +41,19 @@ class TrialsController {
                     Problem.NOT_JSON,
                     "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
         }
+        pool.room(); // before a body is read in vain
         byte[] body = request.getInputStream().readNBytes(limits.bodyBytes() + 1);
         if (body.length > limits.bodyBytes()) {
             throw new ProblemFound(
                     Problem.BODY_TOO_LARGE, "A body has at most " + limits.bodyBytes() + " bytes; this one has more");
         }
+        String text = new String(body, StandardCharsets.UTF_8);
+        String answer =
+                pool.run(wanted -> Json.write(trials.price(text, findings, wanted)), () -> door.isGone(request));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(Json.write(trials.price(new String(body, StandardCharsets.UTF_8), findings)));
+                .body(answer);
     }
 
     private static boolean isJson(@Nullable String contentType) {
@@ -75,22 +80,6 @@ class TrialsController {
                 .map(problem -> ResponseEntity.ok()
                         .contentType(MediaType.TEXT_PLAIN)
                         .body(problem.title() + " (status " + problem.status().value() + ")."))
-                .orElseGet(() -> ResponseEntity.notFound().build());
-    }
-
-    @ExceptionHandler(ProblemFound.class)
-    ResponseEntity<String> refuse(ProblemFound found) {
-        Problem problem = found.problem();
-        ObjectNode answer = Json.object();
-        answer.put("type", "/api/v1/problems/" + problem.code())
-                .put("title", problem.title())
-                .put("status", problem.status().value())
-                .put("detail", found.getMessage());
-        if (!found.issues().isEmpty()) {
-            answer.set("issues", ResultWriter.issues(found.issues()));
-        }
-        return ResponseEntity.status(problem.status())
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(Json.write(answer));
+                .orElseThrow(() -> new ProblemFound(Problem.NOT_FOUND, "There is no problem “" + code + "”"));
     }
 }

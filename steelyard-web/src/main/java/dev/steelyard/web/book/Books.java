@@ -20,6 +20,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -57,7 +58,7 @@ public class Books {
         this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
     }
 
-    /** The book shoppers see prices from: at most a moment behind the database. */
+    /** The book shoppers see prices from, never waited for but by the first: at most a moment behind the database. */
     public BookInForce inForce() {
         BookInForce now = held;
         return now != null ? now : refresh();
@@ -79,12 +80,25 @@ public class Books {
         return (System.nanoTime() - start) / 1_000_000;
     }
 
-    /** The newest book, within the caller's transaction; nobody publishes until that ends. For checkouts. */
-    @Transactional
+    /**
+     * The newest book, within the caller's transaction, which must not have read anything yet; nobody publishes until that
+     * ends. Where it must be made, one makes it and all who wait share it. For checkouts.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
     public BookInForce newestHeld() {
         long revision = shops.revisionHeld();
         BookInForce now = held;
-        return now != null && now.revision() == revision ? now : build();
+        if (now != null && now.revision() == revision) {
+            return now;
+        }
+        synchronized (this) {
+            now = held;
+            if (now == null || now.revision() != revision) {
+                now = build();
+                held = now;
+            }
+            return now;
+        }
     }
 
     private BookInForce build() {

@@ -43,6 +43,7 @@ class Labels {
     /** @return what was done; goods that had it already, or had it not, are not among it */
     @Transactional
     public Done label(List<Long> products, String tag, boolean on, String by) {
+        shops.hold();
         long id = ids.next();
         sql.update("insert into labelling (id, tag, put_on, made_by) values (?, ?, ?, ?)", id, tag, on, by);
         String which = on ? "t.tag is null" : "t.tag is not null";
@@ -63,6 +64,7 @@ class Labels {
     /** Takes it back. @return none where there is no such labelling, or it was taken back before */
     @Transactional
     public Optional<Done> undo(long id, String by) {
+        shops.hold();
         if (sql.update("update labelling set undone = true where id = ? and not undone", id) == 0) {
             return Optional.empty();
         }

@@ -3,6 +3,9 @@ package dev.steelyard.web.checkout;
 import dev.steelyard.web.orders.NewOrder;
 import dev.steelyard.web.payment.PaymentMessage;
 import dev.steelyard.web.payment.Signatures;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -12,13 +15,17 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Hears what became of a payment. Whatever is told twice, late, wrongly or by a stranger makes no second order. */
 @Controller
 class CallbackController {
+
+    private static final int MOST_BYTES = 16_384;
+
+    /** As much of a service's name for a payment as is kept. */
+    private static final int LONGEST_REFERENCE = 500;
 
     private static final Logger log = LoggerFactory.getLogger(CallbackController.class);
 
@@ -34,10 +41,18 @@ class CallbackController {
 
     @PostMapping("/payments/callback")
     ResponseEntity<String> hear(
-            @RequestBody(required = false) @Nullable String body,
+            HttpServletRequest request,
             @RequestHeader(name = Signatures.TIME, required = false) @Nullable String time,
-            @RequestHeader(name = Signatures.HMAC, required = false) @Nullable String hmac) {
-        String text = Objects.requireNonNullElse(body, "");
+            @RequestHeader(name = Signatures.HMAC, required = false) @Nullable String hmac)
+            throws IOException {
+        if (time == null || hmac == null) {
+            return answer(HttpStatus.UNAUTHORIZED, "an answer to a payment is signed");
+        }
+        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        if (body.length > MOST_BYTES) {
+            return answer(HttpStatus.CONTENT_TOO_LARGE, "an answer to a payment has at most " + MOST_BYTES + " bytes");
+        }
+        String text = new String(body, StandardCharsets.UTF_8);
         if (!signatures.isRight(time, hmac, text)) {
             log.warn("An answer to a payment had a wrong signature; it was not heard");
             return answer(HttpStatus.UNAUTHORIZED, "the signature is wrong, or too old");
@@ -70,12 +85,17 @@ class CallbackController {
             log.warn("Payment {} is over another sum than its order; it was not heard", paymentKey);
             return answer(HttpStatus.CONFLICT, "the sum is not the order's");
         }
-        Outcome outcome = checkouts.place(key, paymentKey, Objects.requireNonNullElse(message.reference(), ""));
+        Outcome outcome = checkouts.place(key, paymentKey, reference(message));
         if (outcome == null) {
             log.warn("Payment {} was called off before it was approved; no order came of it", paymentKey);
             return answer(HttpStatus.CONFLICT, "this payment was called off");
         }
         return answer(HttpStatus.OK, "heard");
+    }
+
+    private static String reference(PaymentMessage message) {
+        String whole = Objects.requireNonNullElse(message.reference(), "");
+        return whole.length() <= LONGEST_REFERENCE ? whole : whole.substring(0, LONGEST_REFERENCE);
     }
 
     private ResponseEntity<String> refused(String key, String paymentKey, String why) {

@@ -14,7 +14,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -37,6 +36,7 @@ class CheckoutController {
     private final Baskets baskets;
     private final BasketCookie cookie;
     private final Orders orders;
+    private final CheckoutKeys keys;
     private final JsonMapper mapper;
 
     CheckoutController(
@@ -45,12 +45,14 @@ class CheckoutController {
             Baskets baskets,
             BasketCookie cookie,
             Orders orders,
+            CheckoutKeys keys,
             JsonMapper mapper) {
         this.placeOrder = placeOrder;
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
         this.orders = orders;
+        this.keys = keys;
         this.mapper = mapper;
     }
 
@@ -64,13 +66,13 @@ class CheckoutController {
 
     @GetMapping("/checkout")
     String form(Model model, HttpServletRequest request) {
-        CheckoutForm empty = new CheckoutForm(UUID.randomUUID().toString(), "", "", "", "", "");
+        CheckoutForm empty = new CheckoutForm(keys.make(), "", "", "", "", "");
         return page(model, request, empty, Map.of(), null);
     }
 
     @PostMapping("/checkout")
     String order(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
-        if (!form.hasKey()) {
+        if (!keys.isOurs(form.keyText())) {
             return "redirect:/counter/checkout";
         }
         if (orders.byCheckout(form.keyText()).isPresent()) {
@@ -148,7 +150,7 @@ class CheckoutController {
             CheckoutForm form,
             Map<String, String> faults,
             @Nullable Message message) {
-        BookInForce book = books.refresh();
+        BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(cookie.read(request), book);
         BasketView basket = BasketView.of(shopper, BasketView.price(shopper, book), book);
         model.addAttribute("shopper", shopper);

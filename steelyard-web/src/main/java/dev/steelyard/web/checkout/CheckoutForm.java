@@ -57,10 +57,6 @@ record CheckoutForm(
         return PaymentMethod.of(text(payment)).orElse(PaymentMethod.CARD);
     }
 
-    boolean hasKey() {
-        return text(key).matches("[0-9a-f-]{36}");
-    }
-
     String keyText() {
         return text(key);
     }

@@ -1,5 +1,7 @@
 package dev.steelyard.web.checkout;
 
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.checkout.StoredCheckout.State;
 import dev.steelyard.web.counter.Baskets;
 import dev.steelyard.web.orders.NewOrder;
@@ -10,8 +12,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -28,6 +30,8 @@ class Checkouts {
     private final TransactionTemplate transactions;
     private final Orders orders;
     private final Baskets baskets;
+    private final Books books;
+    private final Answers answers;
     private final JsonMapper mapper;
 
     Checkouts(
@@ -35,11 +39,15 @@ class Checkouts {
             TransactionTemplate transactions,
             Orders orders,
             Baskets baskets,
+            Books books,
+            Answers answers,
             JsonMapper mapper) {
         this.entities = entities;
         this.transactions = transactions;
         this.orders = orders;
         this.baskets = baskets;
+        this.books = books;
+        this.answers = answers;
         this.mapper = mapper;
     }
 
@@ -66,12 +74,26 @@ class Checkouts {
 
     /** Does something to a checkout while nobody else can. */
     <T> T locked(String key, Function<StoredCheckout, T> step) {
-        Supplier<T> work = () -> step.apply(
-                entities.createQuery("select c from StoredCheckout c where c.checkoutKey = :key", StoredCheckout.class)
-                        .setParameter("key", key)
-                        .setLockMode(LockModeType.PESSIMISTIC_WRITE)
-                        .getSingleResult());
-        return Objects.requireNonNull(transactions.execute(status -> work.get()));
+        return Objects.requireNonNull(transactions.execute(status -> step.apply(lock(key))));
+    }
+
+    /**
+     * The same under the newest prices, which nobody changes meanwhile. They are held before the checkout is: what is read
+     * first decides what all of a transaction sees, and a basket's group is read with it.
+     */
+    <T> T lockedUnderNewestPrices(String key, BiFunction<StoredCheckout, BookInForce, T> step) {
+        books.refresh(); // outside the transaction, so that nobody is kept from publishing while a book is made
+        return Objects.requireNonNull(transactions.execute(status -> {
+            BookInForce book = books.newestHeld();
+            return step.apply(lock(key), book);
+        }));
+    }
+
+    private StoredCheckout lock(String key) {
+        return entities.createQuery("select c from StoredCheckout c where c.checkoutKey = :key", StoredCheckout.class)
+                .setParameter("key", key)
+                .setLockMode(LockModeType.PESSIMISTIC_WRITE)
+                .getSingleResult();
     }
 
     /** Whether there is a checkout of a key. */
@@ -126,20 +148,19 @@ class Checkouts {
      */
     @Nullable
     Outcome place(String key, String paymentKey, String reference) {
-        return locked(key, checkout -> {
-                    if (checkout.state() == State.PLACED) {
-                        return Optional.<Outcome>of(new Outcome.Placed());
-                    }
-                    if (checkout.state() != State.PAYING
-                            || !checkout.paymentKey().equals(paymentKey)) {
-                        return Optional.<Outcome>empty();
-                    }
-                    orders.place(
-                            mapper.readValue(checkout.frozen(), NewOrder.class).paid(reference));
-                    finish(checkout);
-                    return Optional.<Outcome>of(new Outcome.Placed());
-                })
-                .orElse(null);
+        Optional<Outcome> outcome = locked(key, checkout -> {
+            if (checkout.state() == State.PLACED) {
+                return Optional.<Outcome>of(new Outcome.Placed());
+            }
+            if (checkout.state() != State.PAYING || !checkout.paymentKey().equals(paymentKey)) {
+                return Optional.<Outcome>empty();
+            }
+            orders.place(mapper.readValue(checkout.frozen(), NewOrder.class).paid(reference));
+            finish(checkout);
+            return Optional.<Outcome>of(new Outcome.Placed());
+        });
+        answers.came(paymentKey);
+        return outcome.orElse(null);
     }
 
     /** Says that an order has been placed, in the caller's transaction. */
@@ -152,7 +173,7 @@ class Checkouts {
 
     /** After a refused payment another can be tried, unless a later press has begun one already. */
     Outcome refused(String key, String paymentKey, String why) {
-        return locked(key, checkout -> {
+        Outcome outcome = locked(key, checkout -> {
             if (checkout.state() == State.PLACED) {
                 return new Outcome.Placed();
             }
@@ -161,6 +182,8 @@ class Checkouts {
             }
             return new Outcome.Refused(why);
         });
+        answers.came(paymentKey);
+        return outcome;
     }
 
     /** The order of a payment that a checkout waits for, frozen; none where it waits for no such payment. */

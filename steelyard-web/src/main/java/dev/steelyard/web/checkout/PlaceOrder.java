@@ -2,7 +2,6 @@ package dev.steelyard.web.checkout;
 
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.book.Books;
 import dev.steelyard.web.checkout.StoredCheckout.State;
 import dev.steelyard.web.counter.BasketView;
 import dev.steelyard.web.counter.Baskets;
@@ -30,13 +29,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class PlaceOrder {
 
-    private static final long PAUSE_MILLIS = 30;
+    /** How long it is waited before it is looked whether the answer came to another node. */
+    private static final Duration LOOK_AFTER = Duration.ofSeconds(1);
+
     private static final String ELSEWHERE =
             "This basket is being paid for in another window. Look there, or press again in a moment.";
 
     private final Checkouts checkouts;
     private final Payments payments;
-    private final Books books;
+    private final Answers answers;
     private final Baskets baskets;
     private final Freezing freezing;
     private final Orders orders;
@@ -48,7 +49,7 @@ class PlaceOrder {
     PlaceOrder(
             Checkouts checkouts,
             Payments payments,
-            Books books,
+            Answers answers,
             Baskets baskets,
             Freezing freezing,
             Orders orders,
@@ -57,7 +58,7 @@ class PlaceOrder {
             @Value("${steelyard.payments.patience:4s}") Duration patience) {
         this.checkouts = checkouts;
         this.payments = payments;
-        this.books = books;
+        this.answers = answers;
         this.baskets = baskets;
         this.freezing = freezing;
         this.orders = orders;
@@ -83,7 +84,8 @@ class PlaceOrder {
                 return unanswered;
             }
         }
-        Begun begun = checkouts.locked(key, checkout -> begin(checkout, key, seen, buyer, basketToken));
+        Begun begun = checkouts.lockedUnderNewestPrices(
+                key, (checkout, book) -> begin(checkout, book, key, seen, buyer, basketToken));
         return begun.over() != null ? begun.over() : pay(key, Objects.requireNonNull(begun.payment()), buyer);
     }
 
@@ -107,7 +109,12 @@ class PlaceOrder {
     }
 
     private Begun begin(
-            StoredCheckout checkout, String key, SeenPrices seen, Buyer buyer, @Nullable String basketToken) {
+            StoredCheckout checkout,
+            BookInForce book,
+            String key,
+            SeenPrices seen,
+            Buyer buyer,
+            @Nullable String basketToken) {
         if (checkout.state() == State.PLACED) {
             return new Begun(new Outcome.Placed(), null);
         }
@@ -115,7 +122,6 @@ class PlaceOrder {
             return new Begun(new Outcome.Unanswered(), null); // another press began a payment this very moment
         }
         baskets.hold(basketToken, buyer.payment());
-        BookInForce book = books.newestHeld();
         Shopper shopper = baskets.shopper(basketToken, book);
         PricedBasket priced = BasketView.price(shopper, book);
         BasketView view = BasketView.of(shopper, priced, book);
@@ -141,28 +147,29 @@ class PlaceOrder {
     }
 
     private Outcome pay(String key, Payment payment, Buyer buyer) {
+        answers.expect(payment.key());
         try {
             payments.ask(payment.key(), payment.order().total(), payment.order().currency(), buyer.cardDigits());
+            return answered(key, payment.key());
         } catch (NoAnswer none) {
             return new Outcome.Unanswered();
+        } finally {
+            answers.forget(payment.key());
         }
+    }
+
+    private Outcome answered(String key, String paymentKey) {
         Instant until = clock.instant().plus(patience);
-        while (clock.instant().isBefore(until)) {
-            Outcome outcome = checkouts.outcome(key, payment.key());
+        while (true) {
+            Duration left = Duration.between(clock.instant(), until);
+            if (left.isNegative() || left.isZero()) {
+                return new Outcome.Unanswered();
+            }
+            answers.await(paymentKey, left.compareTo(LOOK_AFTER) < 0 ? left : LOOK_AFTER);
+            Outcome outcome = checkouts.outcome(key, paymentKey);
             if (outcome != null) {
                 return outcome;
             }
-            pause();
-        }
-        return new Outcome.Unanswered();
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(PAUSE_MILLIS);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopping);
         }
     }
 }

@@ -3,10 +3,13 @@ package dev.steelyard.web.counter;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.page.Countries;
+import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -29,7 +32,7 @@ class AtTheCounter {
 
     /** For whole pages: parts asked for in the background have no head. */
     @ModelAttribute
-    void head(HttpServletRequest request, Model model) {
+    void head(HttpServletRequest request, @AuthenticationPrincipal @Nullable StaffMember who, Model model) {
         if (!request.getRequestURI().startsWith("/counter") || request.getHeader("HX-Request") != null) {
             return;
         }
@@ -38,6 +41,7 @@ class AtTheCounter {
         List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
         model.addAttribute("shopName", book.shop().name());
         model.addAttribute("shopper", shopper);
+        model.addAttribute("mayBeAnother", who != null || book.shop().beAnother());
         model.addAttribute("groupNames", groups);
         model.addAttribute("countries", Countries.all());
     }

@@ -31,6 +31,7 @@ class Basket extends Stored {
     private @Nullable CustomerGroup group;
 
     private @Nullable LocalDate day;
+    private boolean byStaff;
 
     @Column(columnDefinition = "char(2)")
     private @Nullable String country;
@@ -73,10 +74,20 @@ class Basket extends Stored {
         return country;
     }
 
-    void be(@Nullable CustomerGroup other, @Nullable LocalDate otherDay, @Nullable String otherCountry) {
+    /** Whether somebody of the shop said who its shopper is. */
+    boolean byStaff() {
+        return byStaff;
+    }
+
+    void be(
+            @Nullable CustomerGroup other,
+            @Nullable LocalDate otherDay,
+            @Nullable String otherCountry,
+            boolean saidByStaff) {
         group = other;
         day = otherDay;
         country = otherCountry;
+        byStaff = saidByStaff;
     }
 
     /** The country alone. */

@@ -18,15 +18,22 @@ public class BasketCookie {
     private static final String NAME = "basket";
     private static final Duration KEPT = Duration.ofDays(30);
 
+    private final Baskets baskets;
+
+    BasketCookie(Baskets baskets) {
+        this.baskets = baskets;
+    }
+
     /** The browser's token; none where it has none, or not one of ours. */
     public @Nullable String read(HttpServletRequest request) {
         Cookie cookie = WebUtils.getCookie(request, NAME);
         return cookie != null && cookie.getValue().matches("[0-9a-f-]{36}") ? cookie.getValue() : null;
     }
 
+    /** The browser's token; a new one where it has none, or one that was made up: no basket of ours has it. */
     public String readOrMake(HttpServletRequest request, HttpServletResponse response) {
         String token = read(request);
-        if (token == null) {
+        if (token == null || !baskets.knows(token)) {
             token = UUID.randomUUID().toString();
             response.addHeader(
                     HttpHeaders.SET_COOKIE,

@@ -5,6 +5,7 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.payment.PaymentMethod;
 import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shown.TypedAnswers;
 import jakarta.persistence.EntityManager;
@@ -62,19 +63,21 @@ public class Baskets {
         Shopper guest = Shopper.guest(home, now);
         Shopper found = token == null
                 ? null
-                : reading.execute(status ->
-                        find(token).map(basket -> shopper(basket, home, now)).orElse(null));
+                : reading.execute(status -> find(token)
+                        .map(basket -> shopper(basket, book.shop(), now))
+                        .orElse(null));
         return found == null ? guest : found;
     }
 
-    private Shopper shopper(Basket basket, String home, ZonedDateTime now) {
-        CustomerGroup group = basket.group();
-        LocalDate day = basket.day();
+    private Shopper shopper(Basket basket, Shop shop, ZonedDateTime now) {
+        boolean another = shop.beAnother() || basket.byStaff();
+        CustomerGroup group = another ? basket.group() : null;
+        LocalDate day = another ? basket.day() : null;
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
                 basket.country(),
-                home,
+                shop.homeCountry(),
                 basket.ordersPlaced() == 0,
                 basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
                 codes(basket),
@@ -118,14 +121,21 @@ public class Baskets {
     /**
      * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is), with
      * the goods going to another country (none: it was not said).
+     *
+     * @param byStaff whether somebody of the shop says so; else it counts only as long as the shop lets everybody
      */
     @Transactional
-    void be(String token, @Nullable String groupName, @Nullable LocalDate day, @Nullable String country) {
+    void be(
+            String token,
+            @Nullable String groupName,
+            @Nullable LocalDate day,
+            @Nullable String country,
+            boolean byStaff) {
         CustomerGroup group = shops.groups().stream()
                 .filter(known -> known.name().equals(groupName))
                 .findFirst()
                 .orElse(null);
-        findOrMake(token).be(group, shops.today().equals(day) ? null : day, country);
+        findOrMake(token).be(group, shops.today().equals(day) ? null : day, country, byStaff);
     }
 
     private List<String> codes(Basket basket) {
@@ -140,6 +150,12 @@ public class Baskets {
         if (payment != null) {
             basket.payBy(payment.label());
         }
+    }
+
+    /** Whether there is a basket of a token. */
+    @Transactional(readOnly = true)
+    boolean knows(String token) {
+        return find(token).isPresent();
     }
 
     /** The basket of a token; none where there is none. */

@@ -8,7 +8,9 @@ import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
+import dev.steelyard.web.page.NotAllowed;
 import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.security.StaffMember;
 import dev.steelyard.web.shown.FromPrice;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -139,9 +142,14 @@ class CounterController {
             @RequestParam(defaultValue = "") String group,
             @RequestParam(defaultValue = "") String day,
             @RequestParam(defaultValue = "") String country,
+            @AuthenticationPrincipal @Nullable StaffMember who,
             HttpServletRequest request,
             HttpServletResponse response) {
-        baskets.be(cookie.readOrMake(request, response), group, DayText.read(day), Countries.code(country));
+        if (who == null && !books.inForce().shop().beAnother()) {
+            throw new NotAllowed("This shop lets only its own people be another customer.");
+        }
+        baskets.be(
+                cookie.readOrMake(request, response), group, DayText.read(day), Countries.code(country), who != null);
         String from = request.getHeader("Referer");
         return "redirect:" + CounterAddress.pathOf(from);
     }

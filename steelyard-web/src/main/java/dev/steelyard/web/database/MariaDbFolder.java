@@ -96,6 +96,14 @@ final class MariaDbFolder {
 
     /** In a session of its own, so that Ctrl-C ends the application first, which then stops its database. */
     Process startServer(int port, Path initFile, boolean durable) {
+        try {
+            return process(serverCommand(port, initFile, durable)).start();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private List<String> serverCommand(int port, Path initFile, boolean durable) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 "setsid",
                 SERVER,
@@ -103,6 +111,7 @@ final class MariaDbFolder {
                 dataOption(),
                 "--pid-file=" + pidFile(),
                 "--socket=" + home.resolve("mariadb.sock"),
+                "--tmpdir=" + temporary(),
                 "--bind-address=127.0.0.1",
                 "--port=" + port,
                 "--init-file=" + initFile,
@@ -114,18 +123,21 @@ final class MariaDbFolder {
                 "--innodb-doublewrite=ON",
                 "--max-allowed-packet=64M"));
         command.addAll(PrivateMariaDb.asRoot());
-        try {
-            return process(command).start();
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        }
+        return command;
     }
 
-    private ProcessBuilder process(List<String> command) {
+    private ProcessBuilder process(List<String> command) throws IOException {
         File log = logFile().toFile();
-        return new ProcessBuilder(command)
+        ProcessBuilder process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(log));
+        process.environment().put("TMPDIR", temporary().toString());
+        return process;
+    }
+
+    /** A starting server clears the temporary tables it finds: each has a folder of its own, or it clears another's. */
+    private Path temporary() throws IOException {
+        return Files.createDirectories(home.resolve("mariadb.tmp"));
     }
 
     /** Readable by its owner only: it holds the password until the server has read it. */

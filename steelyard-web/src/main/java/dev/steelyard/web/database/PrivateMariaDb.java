@@ -6,9 +6,12 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,13 +21,12 @@ import org.slf4j.LoggerFactory;
  * implementation behind the start command and the tests.
  *
  * <p>A server left running by a killed application is stopped first; a server that dies under a running application is
- * started again on the same port. Committed data outlive both: every commit is flushed to disk.
+ * started again on the same port, however often it dies. Committed data outlive both: every commit is flushed to disk.
  */
 public final class PrivateMariaDb implements AutoCloseable {
 
     private static final Logger log = LoggerFactory.getLogger(PrivateMariaDb.class);
     private static final Duration STOPS_WITHIN = Duration.ofSeconds(30);
-    private static final int MOST_RESTARTS = 5;
 
     private final MariaDbFolder folder;
     private final int port;
@@ -32,7 +34,8 @@ public final class PrivateMariaDb implements AutoCloseable {
     private final boolean durable;
     private Process server;
     private boolean closing;
-    private int restarts;
+    private final Restarts restarts = new Restarts(Clock.systemUTC());
+    private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(PrivateMariaDb::thread);
 
     private PrivateMariaDb(MariaDbFolder folder, int port, String password, boolean durable) {
         this.folder = folder;
@@ -91,30 +94,47 @@ public final class PrivateMariaDb implements AutoCloseable {
         } finally {
             folder.delete(initFile);
         }
-        started.onExit().thenAccept(this::comeBack);
+        started.onExit().thenAccept(this::ended);
         return started;
     }
 
-    private synchronized void comeBack(Process ended) {
-        if (closing || ended != server) {
+    private synchronized void ended(Process one) {
+        if (closing || one != server) {
             return;
         }
-        if (++restarts > MOST_RESTARTS) {
-            log.error("The database has ended {} times; it is not started again. See {}", restarts, folder.logFile());
+        log.warn("The database ended by itself (exit code {}).", one.exitValue());
+        startAgainLater();
+    }
+
+    private void startAgainLater() {
+        Duration pause = restarts.nextPause();
+        log.warn("The database is started again in {} s. Its log: {}", pause.toSeconds(), folder.logFile());
+        watch.schedule(this::startAgain, pause.toMillis(), TimeUnit.MILLISECONDS);
+    }
+
+    private synchronized void startAgain() {
+        if (closing) {
             return;
         }
-        log.warn("The database ended by itself (exit code {}); starting it again.", ended.exitValue());
         try {
             server = launch();
         } catch (RuntimeException failed) {
             log.error("The database did not come back", failed);
+            startAgainLater();
         }
+    }
+
+    private static Thread thread(Runnable work) {
+        Thread thread = new Thread(work, "database-watch");
+        thread.setDaemon(true);
+        return thread;
     }
 
     /** Stops the server in good order and waits for it. */
     @Override
     public synchronized void close() {
         closing = true;
+        watch.shutdownNow();
         server.destroy();
         try {
             if (!server.waitFor(STOPS_WITHIN.toSeconds(), TimeUnit.SECONDS)) {

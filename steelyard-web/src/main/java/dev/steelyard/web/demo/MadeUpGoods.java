@@ -50,6 +50,7 @@ public class MadeUpGoods {
      */
     @Transactional
     public int fillTo(int wanted) {
+        shops.hold();
         int there = number("select count(*) from product where removed_at is null");
         int known = number("select count(*) from product where sku like 'MK-%'");
         int more = Math.max(0, wanted - there);

@@ -116,6 +116,7 @@ class Descriptions {
     /** Adds a product. */
     @Transactional
     public Result add(ProductForm form, String by) {
+        shops.hold();
         Map<String, String> faults = new LinkedHashMap<>(form.faults(true));
         checkSkus(form, null, faults);
         Long tax = tax(form, faults);
@@ -140,6 +141,7 @@ class Descriptions {
     /** Changes what is said of a product; nothing where somebody else did so since the form was filled. */
     @Transactional
     public Result change(long id, ProductForm form, String by) {
+        shops.hold();
         List<Map<String, Object>> found =
                 sql.queryForList("select version, changed_by, sku from product where id = ? for update", id);
         if (found.isEmpty()) {

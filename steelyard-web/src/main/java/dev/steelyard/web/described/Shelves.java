@@ -78,6 +78,7 @@ class Shelves {
     /** @return why not; empty where it was done */
     @Transactional
     public String add(Of of, String name, @Nullable Long below, String by) {
+        shops.hold();
         String fault = nameFault(of, name, null);
         if (!fault.isEmpty()) {
             return fault;
@@ -98,6 +99,7 @@ class Shelves {
     /** @return why not; empty where it was done */
     @Transactional
     public String rename(Of of, String key, String name, String by) {
+        shops.hold();
         String old = name(of, key);
         if (old.isEmpty() || old.equals(name)) {
             return "";
@@ -121,6 +123,7 @@ class Shelves {
     /** @return why not; empty where it was done */
     @Transactional
     public String remove(Of of, String key, String by) {
+        shops.hold();
         String old = name(of, key);
         if (old.isEmpty()) {
             return "";

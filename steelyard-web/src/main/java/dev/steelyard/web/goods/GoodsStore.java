@@ -78,6 +78,7 @@ public class GoodsStore {
      */
     @Transactional
     public Optional<EditResult> save(PriceEdit edit, String by) {
+        shops.hold();
         return products.lockById(edit.productId()).map(product -> {
             if (product.version() != edit.basedOn() || product.removedAt() != null) {
                 return new ChangedMeanwhile(entry(product));
@@ -91,6 +92,7 @@ public class GoodsStore {
     /** Takes goods out of the shop; they can be put back. */
     @Transactional
     public Optional<GoodsEntry> remove(long id, String by) {
+        shops.hold();
         return products.lockById(id).map(product -> {
             Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(clock.instant());
@@ -101,6 +103,7 @@ public class GoodsStore {
     /** Puts removed goods back into the shop, as they were. */
     @Transactional
     public Optional<GoodsEntry> putBack(long id, String by) {
+        shops.hold();
         return products.lockById(id).map(product -> {
             Map<String, String> before = PriceState.of(product);
             product.setRemovedAt(null);

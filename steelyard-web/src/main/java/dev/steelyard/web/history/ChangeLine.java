@@ -42,7 +42,7 @@ public record ChangeLine(
                 change.name(),
                 detail(entry),
                 change.why(),
-                change.subject() == Subject.TAX
+                change.subject() == Subject.TAX || change.subject() == Subject.SHOP
                         ? change.subject().path()
                         : cardThere
                                 ? change.subject().path() + change.id()

@@ -12,7 +12,9 @@ public enum Subject {
     DEAL_ORDER("deal-order", "Order of deals"),
     TAX("tax", "Tax"),
     BATCH("sheet", "Many prices at once"),
-    GOODS("goods", "Goods");
+    GOODS("goods", "Goods"),
+    SHOP("shop", "Shop"),
+    SIGN_IN("sign-in", "Signing in");
 
     private final String code;
     private final String words;
@@ -38,7 +40,7 @@ public enum Subject {
             case DEAL, DEAL_ORDER -> "/deals/";
             case PRICES, GOODS -> "/goods/";
             case BATCH -> "/sheets/";
-            case TAX -> "/shop";
+            case TAX, SHOP, SIGN_IN -> "/shop";
         };
     }
 

@@ -18,7 +18,10 @@ public enum What {
     APPLIED("applied"),
     UNDONE("took back"),
     GOODS("changed what is said of"),
-    LABELLED("labelled");
+    LABELLED("labelled"),
+    SHOP("changed the settings of"),
+    SIGNED_IN("signed in as"),
+    NOT_SIGNED_IN("did not get in as");
 
     private final String words;
 

@@ -1,5 +1,6 @@
 package dev.steelyard.web.kept;
 
+import dev.steelyard.core.card.Choice;
 import dev.steelyard.format.FormatIssue;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -38,6 +39,12 @@ public class DraftFields {
         return text.isEmpty() ? otherwise : text;
     }
 
+    /** The address of a picture at a place; empty where none is, or one that is not the shop's own. */
+    public String picture(String at) {
+        String file = document.text(at);
+        return Choice.Option.isPicture(file) ? file : "";
+    }
+
     /** Whether something is on. */
     public boolean on(String at) {
         return document.at(at).asBoolean(false);
@@ -59,11 +66,21 @@ public class DraftFields {
                 .toList();
     }
 
-    /** The texts of a list. */
+    /** The step of a unit among those a measurement offers; empty where it has none of its own. */
+    public String stepOf(String at, String unit) {
+        for (JsonNode item : document.at(at)) {
+            if (item.path("unit").asString("").equals(unit)) {
+                return item.path("step").asString("");
+            }
+        }
+        return "";
+    }
+
+    /** The texts of a list; of an offered unit with a step of its own, the unit. */
     public List<String> texts(String at) {
         List<String> texts = new ArrayList<>();
         JsonNode list = document.at(at);
-        list.forEach(item -> texts.add(item.asString("")));
+        list.forEach(item -> texts.add((item.isObject() ? item.path("unit") : item).asString("")));
         return texts;
     }
 

@@ -95,6 +95,7 @@ public class Drafts {
      */
     @Transactional
     public boolean reorder(Kind kind, List<Long> seen, List<Long> wanted, String by) {
+        shops.hold();
         List<StoredDraft> now = drafts.lockInOrder(kind);
         List<Long> ids = now.stream().map(StoredDraft::id).toList();
         if (!ids.equals(seen)
@@ -166,6 +167,7 @@ public class Drafts {
     }
 
     private Optional<Draft> there(Kind kind, long id, @Nullable Instant removedAt, What what, String by) {
+        shops.hold();
         return drafts.lockById(id).filter(draft -> draft.kind() == kind).map(draft -> {
             if ((draft.removedAt() == null) != (removedAt == null)) {
                 draft.setRemovedAt(removedAt);

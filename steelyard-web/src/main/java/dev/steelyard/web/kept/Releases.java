@@ -98,6 +98,7 @@ public class Releases {
      */
     @Transactional
     public Optional<ReleaseResult> putLive(long draftId, Wish wish, String by) {
+        shops.hold();
         return drafts.lockById(draftId)
                 .filter(draft -> draft.removedAt() == null)
                 .flatMap(draft -> versions.findByDraftIdAndNumber(draftId, wish.number())
@@ -133,6 +134,7 @@ public class Releases {
     /** Lets a card price nothing until it is resumed. */
     @Transactional
     public Optional<ReleaseResult> pause(long draftId, String why, String by) {
+        shops.hold();
         return drafts.lockById(draftId).map(draft -> {
             Standing now = standing(draft);
             if (now.paused() || now.lastPlanned() == 0) {
@@ -146,6 +148,7 @@ public class Releases {
     /** Lets a paused card price again. */
     @Transactional
     public Optional<ReleaseResult> resume(long draftId, String why, String by) {
+        shops.hold();
         return drafts.lockById(draftId).map(draft -> {
             Standing now = standing(draft);
             if (!now.paused()) {
@@ -159,6 +162,7 @@ public class Releases {
     /** Takes back a release that has not begun. */
     @Transactional
     public Optional<ReleaseResult> withdraw(long draftId, long releaseId, String by) {
+        shops.hold();
         return drafts.lockById(draftId).map(draft -> {
             Instant now = clock.instant();
             StoredRelease release = releases.findById(releaseId)

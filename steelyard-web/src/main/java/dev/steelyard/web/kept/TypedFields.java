@@ -2,7 +2,9 @@ package dev.steelyard.web.kept;
 
 import dev.steelyard.format.Json;
 import java.util.List;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.StringNode;
 
 /**
  * Fields of a form that are named by the place in the draft that they are typed for, as a JSON Pointer; before it may
@@ -12,10 +14,13 @@ import tools.jackson.databind.node.ArrayNode;
  *   <li>{@code /finish/minimum}: a text or number, as typed; an empty one takes away what is there
  *   <li>{@code ?/ladder/noCliffs}: on or off
  *   <li>{@code #/unitPriceDecimals}: a whole number
- *   <li>{@code []/covers/days}: a list of words
+ *   <li>{@code []/covers/days}: a list of words; what is more than a word of it stays so
+ *   <li>{@code @/asks/0/otherUnits:in}: the step of a unit of such a list
  * </ul>
  */
 public final class TypedFields {
+
+    private static final String UNIT = "unit";
 
     private TypedFields() {}
 
@@ -34,9 +39,36 @@ public final class TypedFields {
                 document.put(name.substring(1), typed);
             }
         } else if (name.startsWith("[]/")) {
+            String at = name.substring(2);
             ArrayNode words = Json.array();
-            values.stream().filter(word -> !word.isEmpty()).forEach(words::add);
-            document.put(name.substring(2), words.isEmpty() ? null : words);
+            values.stream().filter(word -> !word.isEmpty()).forEach(word -> words.add(kept(document.at(at), word)));
+            document.put(at, words.isEmpty() ? null : words);
+        } else if (name.startsWith("@/")) {
+            int colon = name.lastIndexOf(':');
+            putStep(document.at(name.substring(1, colon)), name.substring(colon + 1), last.strip());
+        }
+    }
+
+    private static JsonNode kept(JsonNode list, String word) {
+        for (JsonNode one : list) {
+            if (one.isObject() && one.path(UNIT).asString("").equals(word)) {
+                return one;
+            }
+        }
+        return StringNode.valueOf(word);
+    }
+
+    /** A unit with a step is an object of both, one without a word. */
+    private static void putStep(JsonNode list, String unit, String step) {
+        for (int i = 0; list instanceof ArrayNode offered && i < offered.size(); i++) {
+            JsonNode one = offered.get(i);
+            if ((one.isObject() ? one.path(UNIT) : one).asString("").equals(unit)) {
+                offered.set(
+                        i,
+                        step.isEmpty()
+                                ? StringNode.valueOf(unit)
+                                : Json.object().put(UNIT, unit).put("step", step));
+            }
         }
     }
 }

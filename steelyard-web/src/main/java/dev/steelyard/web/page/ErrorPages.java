@@ -18,6 +18,13 @@ class ErrorPages {
         return "page/not-there";
     }
 
+    @ExceptionHandler(NotAllowed.class)
+    @ResponseStatus(HttpStatus.FORBIDDEN)
+    String notAllowed(NotAllowed refused, Model model) {
+        model.addAttribute("message", refused.getMessage());
+        return "page/not-there";
+    }
+
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String noSuchAddress(Model model) {

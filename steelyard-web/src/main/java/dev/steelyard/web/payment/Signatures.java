@@ -55,6 +55,11 @@ public class Signatures {
         return same && age.abs().compareTo(OLDEST) <= 0;
     }
 
+    /** A signature without a moment, of something that goes out and comes back: 64 hexadecimal digits. */
+    public String of(String what, String text) {
+        return hmac(what, text);
+    }
+
     private String hmac(String time, String text) {
         try {
             Mac mac = Mac.getInstance(ALGORITHM);

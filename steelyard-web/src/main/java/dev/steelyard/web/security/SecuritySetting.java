@@ -1,5 +1,8 @@
 package dev.steelyard.web.security;
 
+import java.util.List;
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -8,7 +11,9 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 
@@ -22,10 +27,10 @@ class SecuritySetting {
             + " base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SignInLimit limit, SignIns signIns) throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/counter/**",
-                                "/api/v1/**",
+                                "/api/**",
                                 "/payments/callback",
                                 "/stand-in/payments/**",
                                 "/sign-in",
@@ -47,11 +52,21 @@ class SecuritySetting {
                 // a trial stores nothing and needs no one to be signed in, so there is nothing to forge
                 // what payment service and shop tell each other is signed
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
-                        .ignoringRequestMatchers("/api/v1/trials", "/payments/callback", "/stand-in/payments/**"))
+                        .ignoringRequestMatchers("/api/**", "/payments/callback", "/stand-in/payments/**"))
+                .addFilterBefore(new SlowSignIn(limit, signIns), UsernamePasswordAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)));
         return http.build();
+    }
+
+    /** A request for a host that is none of ours is refused: what a browser was told of it would lead elsewhere. */
+    @Bean
+    StrictHttpFirewall firewall(@Value("${steelyard.hosts:127.0.0.1,localhost,[::1]}") List<String> hosts) {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        Set<String> ours = Set.copyOf(hosts);
+        firewall.setAllowedHostnames(ours::contains);
+        return firewall;
     }
 
     private static CookieCsrfTokenRepository csrfTokens() {

@@ -26,6 +26,7 @@ public class Staff implements UserDetailsService {
         return entities.createQuery("select s from StoredStaff s where s.signIn = :signIn", StoredStaff.class)
                 .setParameter("signIn", signIn)
                 .getResultStream()
+                .filter(found -> found.signIn().equals(signIn)) // the database takes MAREN and mären for maren
                 .findFirst()
                 .map(StaffMember::new)
                 .orElseThrow(() -> new UsernameNotFoundException("nobody signs in as that"));

@@ -38,7 +38,7 @@ class SettingsController {
 
     @GetMapping("/shop")
     String show(@RequestParam(defaultValue = "false") boolean saved, Model model) {
-        return page(model, TaxForm.of(taxes.setting()), saved ? "Saved. Baskets are reckoned so from now on." : null);
+        return page(model, TaxForm.of(taxes.setting()), saved ? "Saved. It counts from now on." : null);
     }
 
     @PostMapping("/shop")
@@ -62,6 +62,14 @@ class SettingsController {
                     "Somebody else has changed the tax meanwhile. What you typed is below, not saved; History says what"
                             + " they changed. Save again to put yours in its place.");
         }
+        books.refresh();
+        return "redirect:/shop?saved=true";
+    }
+
+    /** Says whether whoever is at the counter may be another customer. */
+    @PostMapping("/shop/counter")
+    String counter(@RequestParam(defaultValue = "false") boolean beAnother, @AuthenticationPrincipal StaffMember who) {
+        settings.letBeAnother(beAnother, who.name());
         books.refresh();
         return "redirect:/shop?saved=true";
     }

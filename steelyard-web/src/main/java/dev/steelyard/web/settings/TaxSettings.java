@@ -35,17 +35,36 @@ class TaxSettings {
      */
     @Transactional
     boolean change(Setting wanted, String seen, String by) {
-        shops.raiseRevision(); // first, so that the slower of two waits here and then sees what the other did
+        shops.hold();
         Map<String, String> before = state(taxes.setting());
         if (!before.toString().equals(seen)) {
             return false;
         }
         Map<String, String> after = state(wanted);
         if (!after.equals(before)) {
+            shops.raiseRevision();
             taxes.set(wanted);
             changes.keep(new Change(Subject.TAX, 1, shops.current().name(), What.TAX, "", before, after), by);
         }
         return true;
+    }
+
+    /** Says whether whoever is at the counter may be another customer. */
+    @Transactional
+    void letBeAnother(boolean may, String by) {
+        shops.hold();
+        boolean before = shops.current().beAnother();
+        if (before == may) {
+            return;
+        }
+        shops.letBeAnother(may);
+        shops.raiseRevision();
+        changes.keep(
+                new Change(Subject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)), by);
+    }
+
+    private static Map<String, String> counter(boolean beAnother) {
+        return Map.of("at the counter, be another customer", beAnother ? "everybody" : "staff only");
     }
 
     /** A setting as names and figures. */

@@ -65,6 +65,7 @@ class Applying {
     }
 
     private int write(Batch batch, Direction way, Pulse pulse, String by) {
+        shops.hold();
         long id = batch.id();
         int total = batch.totals().writing();
         pulse.written(0, total);

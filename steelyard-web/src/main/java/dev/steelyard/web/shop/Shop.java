@@ -12,10 +12,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param smallestMargin in percent of a price, below which it is warned of; none for none
  * @param homeCountry where goods go to unless it is said, by its ISO 3166 code
+ * @param beAnother whether whoever is at the counter may be another customer, or there on another day
  * @param revision raised by every change of prices
  */
 public record Shop(
-        String name, ShopRules rules, @Nullable BigDecimal smallestMargin, String homeCountry, long revision) {
+        String name,
+        ShopRules rules,
+        @Nullable BigDecimal smallestMargin,
+        String homeCountry,
+        boolean beAnother,
+        long revision) {
 
     static Shop of(StoredShop stored) {
         Currency currency = Currency.getInstance(stored.currency());
@@ -25,6 +31,7 @@ public record Shop(
                 new ShopRules(currency, rounding, ZoneId.of(stored.zone())),
                 stored.smallestMargin(),
                 stored.homeCountry(),
+                stored.beAnother(),
                 stored.revision());
     }
 

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's settings, groups and calendar day. */
@@ -41,19 +42,36 @@ public class Shops {
     }
 
     /**
-     * The revision of prices now stored, held until the caller's transaction ends: nobody publishes prices meanwhile.
+     * The revision of prices now stored, held until the caller's transaction ends: nobody publishes prices meanwhile. To be
+     * asked before anything else in that transaction, since what is read first decides what all of it sees.
      */
-    @Transactional
+    @Transactional(propagation = Propagation.MANDATORY)
     public long revisionHeld() {
         Object revision = entities.createNativeQuery("select revision from shop lock in share mode")
                 .getSingleResult();
         return ((Number) revision).longValue();
     }
 
+    /**
+     * Holds the shop for whoever is about to change what prices depend on, until the caller's transaction ends. The first
+     * lock of such a transaction: shop, then goods, cards and deals, then checkouts, then baskets. So nobody waits for one
+     * who waits for them, and whatever is read afterwards is as the one before left it.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold() {
+        entities.createNativeQuery("select revision from shop for update").getSingleResult();
+    }
+
     /** Says that prices have changed, in the transaction that changes them. */
     @Transactional
     public void raiseRevision() {
         entities.createNativeQuery("update shop set revision = revision + 1").executeUpdate();
+    }
+
+    /** Says whether whoever is at the counter may be another customer, in the transaction that keeps it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void letBeAnother(boolean may) {
+        entities.find(StoredShop.class, StoredShop.ONLY).setBeAnother(may);
     }
 
     /** All customer groups by name. */

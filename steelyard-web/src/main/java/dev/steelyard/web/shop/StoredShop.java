@@ -31,6 +31,7 @@ class StoredShop {
 
     private boolean pricesIncludeTax;
     private boolean taxPerLine;
+    private boolean beAnother;
     private long revision;
 
     protected StoredShop() {}
@@ -66,6 +67,14 @@ class StoredShop {
 
     boolean taxPerLine() {
         return taxPerLine;
+    }
+
+    boolean beAnother() {
+        return beAnother;
+    }
+
+    void setBeAnother(boolean may) {
+        beAnother = may;
     }
 
     /** Says how prices stand to tax. */

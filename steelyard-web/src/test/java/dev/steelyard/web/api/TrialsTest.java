@@ -41,7 +41,7 @@ class TrialsTest {
                 orders++;
             }
         }
-        assertThat(orders).isEqualTo(104);
+        assertThat(orders).isEqualTo(105);
     }
 
     @ParameterizedTest
