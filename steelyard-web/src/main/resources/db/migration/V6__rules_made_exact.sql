@@ -10,6 +10,7 @@ update draft_version
 
 -- Signing in and settings are kept in History too.
 alter table change_entry
+    modify column what varchar(20) not null,
     modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ORDER', 'DEAL', 'DEAL_ORDER', 'TAX', 'BATCH', 'GOODS', 'SHOP', 'SIGN_IN'));
 
 -- Whether whoever is at the counter may be another customer or there on another day; staff may.
@@ -21,3 +22,7 @@ alter table basket
 -- A payment service may call a payment as it likes.
 alter table shop_order
     modify column payment_reference varchar(500) not null;
+
+-- The counter can be looked at at another time of day as well.
+alter table basket
+    add column at_time time null;

@@ -2,6 +2,7 @@ package dev.steelyard.format;
 
 import dev.steelyard.core.deal.DealIssue;
 import dev.steelyard.core.prepared.CardIssue;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,13 +12,28 @@ import org.jspecify.annotations.Nullable;
  * @param message what was given and what is allowed
  * @param from where in the formula there it begins, counted from 0; none where it is no formula
  * @param to where it ends, exclusive
+ * @param instead values that can be meant in place of the whole one; only the owner can tell which
  * @param replacement what to put there to mend it; none where only the owner can tell
  */
 public record FormatIssue(
-        String at, String message, @Nullable Integer from, @Nullable Integer to, @Nullable String replacement) {
+        String at,
+        String message,
+        @Nullable Integer from,
+        @Nullable Integer to,
+        @Nullable String replacement,
+        List<String> instead) {
+
+    public FormatIssue {
+        instead = List.copyOf(instead);
+    }
 
     static FormatIssue at(String at, String message) {
-        return new FormatIssue(at, message, null, null, null);
+        return new FormatIssue(at, message, null, null, null, List.of());
+    }
+
+    /** One of several values is meant. */
+    static FormatIssue unclear(String at, String message, List<String> instead) {
+        return new FormatIssue(at, message, null, null, null, instead);
     }
 
     static FormatIssue of(String root, DealIssue issue) {
@@ -30,6 +46,7 @@ public record FormatIssue(
                 issue.message(),
                 issue.span() == null ? null : issue.span().from(),
                 issue.span() == null ? null : issue.span().to(),
-                issue.replacement());
+                issue.replacement(),
+                List.of());
     }
 }

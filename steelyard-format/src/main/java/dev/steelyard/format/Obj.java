@@ -208,7 +208,7 @@ final class Obj {
         try {
             return kind.parse().apply(text, zone);
         } catch (TimeText.Unclear unclear) {
-            fault(field, Objects.requireNonNull(unclear.getMessage()));
+            issues.add(FormatIssue.unclear(at(field), Objects.requireNonNull(unclear.getMessage()), unclear.instead()));
             return null;
         } catch (DateTimeException noSuchTime) {
             fault(field, "“" + Values.shortened(text) + "” is not " + kind.wanted());

@@ -79,6 +79,9 @@ public final class ResultWriter {
             if (issue.replacement() != null) {
                 one.put("replacement", issue.replacement());
             }
+            if (!issue.instead().isEmpty()) {
+                issue.instead().forEach(one.putArray("instead")::add);
+            }
         }
         return array;
     }

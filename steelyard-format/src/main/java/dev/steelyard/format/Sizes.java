@@ -17,7 +17,7 @@ public final class Sizes {
             Map.entry("orders", 1000),
             Map.entry("before", 100),
             Map.entry("baskets", 1000),
-            Map.entry("lines", 200),
+            Map.entry("lines", 1000),
             Map.entry("deals", 200),
             Map.entry("products", 1000),
             Map.entry("variants", 200),

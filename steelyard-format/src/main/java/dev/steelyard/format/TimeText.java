@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.function.BiFunction;
 
 /**
@@ -29,8 +30,15 @@ record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
 
         private static final long serialVersionUID = 1L;
 
-        Unclear(String message) {
+        private final transient List<String> instead;
+
+        Unclear(String message, List<String> instead) {
             super(message);
+            this.instead = instead;
+        }
+
+        List<String> instead() {
+            return instead;
         }
     }
 
@@ -43,7 +51,7 @@ record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
         }
         Moments.Reading reading = Moments.of(LocalDateTime.parse(text), zone);
         if (reading.moment() == null) {
-            throw new Unclear(String.valueOf(reading.fault()));
+            throw new Unclear(String.valueOf(reading.fault()), reading.instead());
         }
         return reading.moment();
     }

@@ -3,6 +3,8 @@ package dev.steelyard.core.finding;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** The least a piece may be sold for without a warning: its cost, or its cost and the shop's smallest margin. */
@@ -35,6 +37,13 @@ record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) 
         }
         BigDecimal margin = price.value().subtract(cost, Decimals.EXACT).multiply(HUNDRED, Decimals.EXACT);
         boolean enough = margin.compareTo(price.value().multiply(marginPercent, Decimals.EXACT)) >= 0;
-        return enough ? null : "leaves less than " + Decimals.plain(marginPercent, 0) + " % over the cost of " + paid;
+        return enough ? null : tooLittle(price.value(), margin, paid);
+    }
+
+    private String tooLittle(BigDecimal price, BigDecimal marginTimesHundred, String paid) {
+        BigDecimal leaves = marginTimesHundred.divide(price, 1, RoundingMode.DOWN);
+        return "leaves " + Decimals.plain(leaves, 0) + " % over the cost of " + paid
+                + ", less than the shop’s smallest margin of "
+                + Decimals.plain(Objects.requireNonNull(marginPercent), 0) + " %";
     }
 }

@@ -187,13 +187,15 @@ public final class DealFindings {
         int digits = book.rules().rounding().minorDigits();
         BigDecimal coin = BigDecimal.ONE.movePointLeft(digits);
         Row before = null;
-        for (int i = 0; i < ladder.rows().size() && found.size() < MOST_SAID; i++) {
+        int said = 0;
+        for (int i = 0; i < ladder.rows().size() && said < MOST_SAID; i++) {
             Row row = ladder.rows().get(i);
             BigDecimal below = row.from().subtract(coin);
             if (below.signum() > 0) {
                 BigDecimal then = left(ladder.value(), row, row.from());
                 BigDecimal now = before == null ? below : left(ladder.value(), before, below);
                 if (now.compareTo(then) > 0) {
+                    said++;
                     found.add(Finding.analysed(
                             Code.SPEND_CLIFF,
                             "/rows/" + i,

@@ -49,7 +49,7 @@ public record Finding(
         /** A break, case or option that no order reaches. */
         NEVER_REACHED("never-reached", "Never reached", Severity.WARNS),
         /** A price under the unit cost, or under the shop's smallest margin. */
-        BELOW_COST("below-cost", "Below cost", Severity.WARNS),
+        BELOW_COST("below-cost", "Cost and margin", Severity.WARNS),
         /** An allowed input whose price is below 0. */
         NEGATIVE("negative", "Below zero", Severity.STOPS),
         /** An allowed input that costs nothing. */

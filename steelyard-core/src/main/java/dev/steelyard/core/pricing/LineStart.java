@@ -1,5 +1,7 @@
 package dev.steelyard.core.pricing;
 
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.ladder.Ladder;
@@ -11,6 +13,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
+import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
@@ -63,12 +66,23 @@ record LineStart(
             piece = card.piece(asked, notes);
         } catch (Refused refused) {
             if (!refused.isAt(Place.PIECE) || ladder == null || ladder.countsAmount()) {
-                throw refused;
+                throw closed(refused, choice, asked.item());
             }
-            late = refused;
+            late = closed(refused, choice, asked.item());
         }
         PiecePricer pieces = new PiecePricer(piece, definition, rounding);
         return new LineStart(asked, choice, ladder, breaks, piece, pieces, rounding, notes, late);
+    }
+
+    /** Goods that have a price at other times only are not without one: that is what is said. */
+    private static Refused closed(Refused refused, CardChoice choice, Item item) {
+        boolean noPrice = refused.faults().get(0).kind() == Kind.NO_PRICE && refused.isAt(Place.PIECE);
+        String notNow = PassedOverFor.NOT_NOW.words();
+        return noPrice
+                        && choice.passedOver().stream()
+                                .anyMatch(card -> card.reason().equals(notNow))
+                ? Refused.at(Place.PIECE, Kind.NO_PRICE, item.name() + " is not sold at this time")
+                : refused;
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */

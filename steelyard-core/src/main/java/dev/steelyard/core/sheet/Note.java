@@ -7,7 +7,7 @@ public record Note(Code code, String words) {
     public enum Code {
         /** A larger order would cost less in total than a smaller one. */
         CLIFF("Cliff"),
-        BELOW_COST("Below cost"),
+        BELOW_COST("Cost and margin"),
         /** Another finding that the prices would have. */
         ODD("Odd"),
         /** It looks as if a percentage had been typed where a price is meant. */

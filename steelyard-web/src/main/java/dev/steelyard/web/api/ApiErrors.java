@@ -17,6 +17,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Whatever goes wrong at an address of the API is answered as a problem, whoever found it. */
@@ -55,7 +56,7 @@ class ApiErrors implements HandlerExceptionResolver {
                     "This address takes "
                             + String.join(", ", Objects.requireNonNullElse(wrong.getSupportedMethods(), new String[0]))
                             + ", not " + wrong.getMethod());
-        } else if (failed instanceof NoResourceFoundException) {
+        } else if (failed instanceof NoResourceFoundException || failed instanceof NoHandlerFoundException) {
             return new ProblemFound(Problem.NOT_FOUND, "Nothing is at " + request.getRequestURI());
         }
         log.error("A call to {} failed", request.getRequestURI(), failed);

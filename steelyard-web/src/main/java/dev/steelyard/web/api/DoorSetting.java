@@ -17,6 +17,8 @@ class DoorSetting implements WebServerFactoryCustomizer<TomcatServletWebServerFa
     @Override
     public void customize(TomcatServletWebServerFactory server) {
         server.setProtocol(Door.class.getName());
+        server.addContextCustomizers(
+                context -> context.getParent().getPipeline().addValve(new RefusedAtTheDoor()));
         server.addConnectorCustomizers(connector -> {
             ProtocolHandler handler = connector.getProtocolHandler();
             door = handler instanceof Door ours ? ours : null;

@@ -32,7 +32,7 @@ class LastErrors implements ErrorController {
         return "error";
     }
 
-    private static ProblemFound problem(int code) {
+    static ProblemFound problem(int code) {
         HttpStatus status = HttpStatus.resolve(code);
         if (status == HttpStatus.NOT_FOUND) {
             return new ProblemFound(Problem.NOT_FOUND, "Nothing is there.");

@@ -21,6 +21,7 @@ import dev.steelyard.web.shop.Shops;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.stereotype.Service;
@@ -53,6 +54,11 @@ class TrialService {
                     Problem.TOO_MANY_DOCUMENTS,
                     "A list has at most " + limits.documents() + " documents, not " + root.size());
         }
+        long orders = orders(root);
+        if (orders > limits.orders()) {
+            throw new ProblemFound(
+                    Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
+        }
         List<FormatIssue> tooLong = Sizes.tooLong(root);
         if (!tooLong.isEmpty()) {
             throw new ProblemFound(
@@ -70,15 +76,6 @@ class TrialService {
                     (first.at().isEmpty() ? "The whole" : first.at()) + ": " + first.message(),
                     reading.issues());
         }
-        long orders =
-                reading.ofCards().stream().mapToLong(one -> one.orders().size()).sum()
-                        + reading.ofBaskets().stream()
-                                .mapToLong(one -> one.baskets().size())
-                                .sum();
-        if (orders > limits.orders()) {
-            throw new ProblemFound(
-                    Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
-        }
         ArrayNode answers = Json.array();
         for (Priceable document : reading.documents()) {
             answers.add(
@@ -87,6 +84,14 @@ class TrialService {
                             : answer((BasketDocument) document, wanted));
         }
         return root.isArray() ? answers : answers.get(0);
+    }
+
+    private static long orders(JsonNode root) {
+        Stream<JsonNode> documents = root.isArray() ? root.valueStream() : Stream.of(root);
+        return documents
+                .mapToLong(
+                        one -> one.path("orders").size() + one.path("baskets").size())
+                .sum();
     }
 
     private static ObjectNode begun(Priceable document) {

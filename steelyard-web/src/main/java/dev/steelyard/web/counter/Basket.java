@@ -13,6 +13,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +32,7 @@ class Basket extends Stored {
     private @Nullable CustomerGroup group;
 
     private @Nullable LocalDate day;
+    private @Nullable LocalTime atTime;
     private boolean byStaff;
 
     @Column(columnDefinition = "char(2)")
@@ -74,6 +76,12 @@ class Basket extends Stored {
         return country;
     }
 
+    /** The time of day; none for now, or noon of another day. */
+    @Nullable
+    LocalTime atTime() {
+        return atTime;
+    }
+
     /** Whether somebody of the shop said who its shopper is. */
     boolean byStaff() {
         return byStaff;
@@ -82,10 +90,12 @@ class Basket extends Stored {
     void be(
             @Nullable CustomerGroup other,
             @Nullable LocalDate otherDay,
+            @Nullable LocalTime otherTime,
             @Nullable String otherCountry,
             boolean saidByStaff) {
         group = other;
         day = otherDay;
+        atTime = otherTime;
         country = otherCountry;
         byStaff = saidByStaff;
     }

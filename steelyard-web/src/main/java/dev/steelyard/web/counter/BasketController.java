@@ -37,12 +37,14 @@ class BasketController {
     private final Baskets baskets;
     private final BasketCookie cookie;
     private final BasketPage page;
+    private final ShownGoods shown;
 
-    BasketController(Books books, Baskets baskets, BasketCookie cookie, BasketPage page) {
+    BasketController(Books books, Baskets baskets, BasketCookie cookie, BasketPage page, ShownGoods shown) {
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
         this.page = page;
+        this.shown = shown;
     }
 
     @GetMapping
@@ -67,6 +69,14 @@ class BasketController {
             String to = offer == null ? "gone" : offer.item().sku().value();
             return "redirect:/counter/goods/" + UriUtils.encodePathSegment(to, StandardCharsets.UTF_8) + "?"
                     + query(typed);
+        }
+        String was = shown.bySku(offer.item().product().sku().value(), book)
+                .map(entry -> new ProductPages(entry, offer, typed, shopper, book).changed(form.getFirst("seen")))
+                .orElse(null);
+        if (was != null) {
+            return "redirect:/counter/goods/"
+                    + UriUtils.encodePathSegment(offer.item().sku().value(), StandardCharsets.UTF_8) + "?"
+                    + query(typed) + "&changed=" + was;
         }
         Set<String> asked = offer.card()
                 .open(new Asked(

@@ -73,6 +73,7 @@ public class Baskets {
         boolean another = shop.beAnother() || basket.byStaff();
         CustomerGroup group = another ? basket.group() : null;
         LocalDate day = another ? basket.day() : null;
+        LocalTime time = another ? basket.atTime() : null;
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
@@ -81,8 +82,8 @@ public class Baskets {
                 basket.ordersPlaced() == 0,
                 basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
                 codes(basket),
-                day == null ? now : day.atTime(LocalTime.NOON).atZone(now.getZone()),
-                day == null,
+                day == null && time == null ? now : at(day, time, now),
+                day == null && time == null,
                 basket.lines().stream()
                         .map(line -> new Shopper.Picked(
                                 line.id(),
@@ -92,6 +93,12 @@ public class Baskets {
                                 LineContent.answers(line, mapper),
                                 LineContent.variants(line, mapper)))
                         .toList());
+    }
+
+    private static ZonedDateTime at(@Nullable LocalDate day, @Nullable LocalTime time, ZonedDateTime now) {
+        return (day == null ? now.toLocalDate() : day)
+                .atTime(time == null ? LocalTime.NOON : time)
+                .atZone(now.getZone());
     }
 
     /** Adds pieces to the basket; with those of the same SKU and the same answers already there they make one line. */
@@ -119,7 +126,7 @@ public class Baskets {
     }
 
     /**
-     * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is), with
+     * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is) or at another time of day, with
      * the goods going to another country (none: it was not said).
      *
      * @param byStaff whether somebody of the shop says so; else it counts only as long as the shop lets everybody
@@ -129,13 +136,14 @@ public class Baskets {
             String token,
             @Nullable String groupName,
             @Nullable LocalDate day,
+            @Nullable LocalTime time,
             @Nullable String country,
             boolean byStaff) {
         CustomerGroup group = shops.groups().stream()
                 .filter(known -> known.name().equals(groupName))
                 .findFirst()
                 .orElse(null);
-        findOrMake(token).be(group, shops.today().equals(day) ? null : day, country, byStaff);
+        findOrMake(token).be(group, shops.today().equals(day) ? null : day, time, country, byStaff);
     }
 
     private List<String> codes(Basket basket) {

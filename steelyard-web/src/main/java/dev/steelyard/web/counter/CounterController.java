@@ -108,6 +108,8 @@ class CounterController {
             HttpServletRequest request) {
         String picked = form.containsKey("sku") && form.getFirst("sku") != null ? form.getFirst("sku") : sku;
         model.addAttribute("page", page(sku, Typed.read(Objects.requireNonNull(picked), form), request));
+        String was = Objects.requireNonNullElse(form.getFirst("changed"), "");
+        model.addAttribute("changed", SeenPrice.isMoney(was) ? was : null);
         return "counter/product";
     }
 
@@ -141,6 +143,7 @@ class CounterController {
     String be(
             @RequestParam(defaultValue = "") String group,
             @RequestParam(defaultValue = "") String day,
+            @RequestParam(defaultValue = "") String time,
             @RequestParam(defaultValue = "") String country,
             @AuthenticationPrincipal @Nullable StaffMember who,
             HttpServletRequest request,
@@ -149,7 +152,12 @@ class CounterController {
             throw new NotAllowed("This shop lets only its own people be another customer.");
         }
         baskets.be(
-                cookie.readOrMake(request, response), group, DayText.read(day), Countries.code(country), who != null);
+                cookie.readOrMake(request, response),
+                group,
+                DayText.read(day),
+                DayText.time(time),
+                Countries.code(country),
+                who != null);
         String from = request.getHeader("Referer");
         return "redirect:" + CounterAddress.pathOf(from);
     }

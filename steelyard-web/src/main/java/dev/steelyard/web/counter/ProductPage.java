@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param refusal why there is no price now where no field can say it; none where there is one
  * @param price none while something is missing or wrong
  * @param drawing the piece to scale; none where there is nothing to draw
+ * @param seen the price as it is shown here, to be sent along; empty where there is none
  */
 record ProductPage(
         GoodsEntry entry,
@@ -43,7 +44,8 @@ record ProductPage(
         @Nullable Price price,
         BreakTable table,
         @Nullable PieceDrawing drawing,
-        String currency) {
+        String currency,
+        String seen) {
 
     /** A variant to pick. */
     record Variant(String sku, String name) {}

@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Asked;
@@ -17,6 +18,9 @@ import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Step;
+import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.page.ReckoningText;
@@ -116,13 +120,39 @@ final class ProductPages {
                         ? FromPrice.of(offer.card(), offer.item(), shopper.group(), shopper.day(), rules)
                                 .orElse(null)
                         : null,
-                open ? null : "No price yet. It cannot be bought until it has one.",
+                open ? null : closed(),
                 faults,
                 refusal,
                 line == null ? null : price(line, asked, minor),
                 BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, minor),
                 PieceShape.of(offer.card().card(), answers),
-                book.shop().currency());
+                book.shop().currency(),
+                line == null ? "" : seen(line, minor).write());
+    }
+
+    private SeenPrice seen(PricedLine line, int minor) {
+        return SeenPrice.of(
+                offer,
+                typed.quantity(),
+                answers.answers(offer.card().card()),
+                offer.variantForEachPiece() ? pieces(line.quantity()) : List.of(),
+                Show.money(line.total().value(), minor));
+    }
+
+    /** What was shown for the same order when the form was made, where its price is another now; none else. */
+    @Nullable
+    String changed(@Nullable String sent) {
+        BigDecimal pieces = Quantity.read(typed.quantity()).value();
+        LineResult now =
+                pieces == null ? null : together(answers.answers(offer.card().card()), pieces.longValueExact());
+        return now instanceof PricedLine line
+                ? seen(line, book.shop().minorDigits()).was(sent)
+                : null;
+    }
+
+    private String closed() {
+        return Objects.requireNonNullElse(
+                Closed.words(offer.item(), shopper, book), "No price yet. It cannot be bought until it has one.");
     }
 
     private static ProductPage.Variant variant(Item item) {
@@ -181,6 +211,10 @@ final class ProductPages {
 
     /** The part of a line that these pieces are: at the price of one piece that all of them have. */
     private PricedLine ofThese(PricedLine line, long pieces) {
+        Money total = book.shop()
+                .rules()
+                .roundingFor(line.item())
+                .lineTotal(line.pricePerPiece().times(pieces));
         return new PricedLine(
                 line.item(),
                 pieces,
@@ -188,16 +222,24 @@ final class ProductPages {
                 line.shelfPrice(),
                 line.pricePerPiece(),
                 line.pricePerPiece(),
-                book.shop()
-                        .rules()
-                        .roundingFor(line.item())
-                        .lineTotal(line.pricePerPiece().times(pieces)),
+                total,
                 line.reached(),
                 line.next(),
                 line.billable(),
                 line.figures(),
                 line.card(),
-                line.reckoning());
+                ofThese(line, pieces, total));
+    }
+
+    /** The reckoning of a longer line up to the price of one piece, then of these pieces alone. */
+    private static Reckoning ofThese(PricedLine line, long pieces, Money total) {
+        List<Step> steps = new ArrayList<>(line.reckoning().steps());
+        if (!steps.isEmpty()) {
+            Step whole = steps.remove(steps.size() - 1);
+            Figure figure = new Figure(total.value(), whole.result().decimals(), null);
+            steps.add(new Step(whole.label(), pieces + " × " + line.pricePerPiece(), figure, null));
+        }
+        return new Reckoning(steps, line.reckoning().passedOver());
     }
 
     /**

@@ -10,6 +10,7 @@ import dev.steelyard.web.payment.PaymentMethod;
 import dev.steelyard.web.shown.TypedAnswers;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param payment the method of payment picked, or the one that counts until one is
  * @param codes typed, as they are compared
  * @param at the moment prices are for, in the shop's time zone
- * @param today whether that is now; else noon of another day
+ * @param today whether that is now; else another day or time
  */
 public record Shopper(
         @Nullable Long basketId,
@@ -63,6 +64,11 @@ public record Shopper(
     /** The day prices are for. */
     public LocalDate day() {
         return at.toLocalDate();
+    }
+
+    /** The time of day they want prices for, as time fields take it; empty for whatever time it is. */
+    public String time() {
+        return today ? "" : at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString();
     }
 
     /** Someone who has not put anything anywhere yet. */

@@ -2,7 +2,6 @@ package dev.steelyard.web.counter;
 
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Next;
@@ -35,7 +34,12 @@ final class Unlocks {
     private static final int MOST_HINTS = 3;
     private static final int MOST_LINES = 100;
     private static final int MOST_TRIED = 4;
-    private static final int MOST_LOOKED_AT = 2000;
+    private static final int MOST_PRICED = 500;
+
+    /** Of all goods that would do, those with the lowest shelf price are priced; made to measure ones have none. */
+    private static final Comparator<Item> BY_SHELF_PRICE =
+            Comparator.comparing(Item::shelfPrice, Comparator.nullsLast(Comparator.naturalOrder()));
+
     private static final BigDecimal NEAR = new BigDecimal("0.4");
     private static final int NEAR_PIECES = 3;
 
@@ -170,16 +174,16 @@ final class Unlocks {
         Item best = null;
         BigDecimal least = null;
         List<String> there = shopper.picked().stream().map(Shopper.Picked::sku).toList();
-        for (Product product :
-                book.goods().subList(0, Math.min(MOST_LOOKED_AT, book.goods().size()))) {
-            for (Item item : product.items()) {
-                if (goods.has(item) && !there.contains(item.sku().value())) {
-                    BigDecimal price = priceOfOne(item);
-                    if (price != null && (least == null || price.compareTo(least) < 0)) {
-                        best = item;
-                        least = price;
-                    }
-                }
+        for (Item item : book.directory()
+                .items(goods)
+                .filter(one -> !there.contains(one.sku().value()))
+                .sorted(BY_SHELF_PRICE)
+                .limit(MOST_PRICED)
+                .toList()) {
+            BigDecimal price = priceOfOne(item);
+            if (price != null && (least == null || price.compareTo(least) < 0)) {
+                best = item;
+                least = price;
             }
         }
         return Optional.ofNullable(best);

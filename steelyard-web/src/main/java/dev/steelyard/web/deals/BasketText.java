@@ -11,6 +11,7 @@ import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.DayText;
 import dev.steelyard.web.payment.PaymentMethod;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,7 @@ record BasketText(Map<String, String> fields) {
     static final String PAYMENT = "payment";
     static final String CODES = "codes";
     static final String DAY = "day";
+    static final String TIME = "time";
     static final String FIRST = "firstOrder";
     static final String SKU = "sku.";
     static final String QUANTITY = "quantity.";
@@ -106,6 +108,12 @@ record BasketText(Map<String, String> fields) {
     @Nullable
     LocalDate day(Subject subject) {
         return get(DAY).isBlank() ? subject.today() : DayText.read(get(DAY));
+    }
+
+    /** The time of day it is tried at; none where none is typed, or what is typed is none. */
+    @Nullable
+    LocalTime time() {
+        return DayText.time(get(TIME));
     }
 
     Customer customer(Subject subject) {

@@ -2,7 +2,9 @@ package dev.steelyard.web.deals;
 
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.DecimalText;
@@ -19,9 +21,10 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.cards.trial.Subject;
 import dev.steelyard.web.cards.trial.TrialText;
 import dev.steelyard.web.shown.AnswerWords;
+import dev.steelyard.web.shown.HourWords;
+import dev.steelyard.web.shown.TriedAt;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,18 +38,31 @@ final class BasketTrial {
     private final Subject subject;
     private final BookInForce book;
     private final ZonedDateTime at;
+    private final boolean moved;
     private final Customer customer;
 
-    /** @param now the moment it is tried for where its day is today; else noon of its day */
-    BasketTrial(BasketText text, Subject subject, BookInForce book, ZonedDateTime now) {
+    /**
+     * @param times when the deal that is tried counts
+     * @param now the moment it is tried for where its day is today, no time is typed and the deal counts then
+     */
+    BasketTrial(BasketText text, Subject subject, BookInForce book, Times times, ZonedDateTime now) {
         this.text = text;
         this.subject = subject;
         this.book = book;
-        LocalDate day = text.day(subject);
-        this.at = day == null || day.equals(now.toLocalDate())
-                ? now
-                : day.atTime(LocalTime.NOON).atZone(now.getZone());
+        LocalDate day = text.day(subject) == null ? now.toLocalDate() : text.day(subject);
+        boolean rightNow = text.time() == null
+                && now.toLocalDate().equals(day)
+                && times.reasonAgainst(now) != PassedOverFor.NOT_NOW;
+        TriedAt tried = rightNow ? new TriedAt(now, false) : TriedAt.of(day, text.time(), times, now.getZone());
+        this.at = tried.moment();
+        this.moved = tried.moved();
         this.customer = text.customer(subject);
+    }
+
+    /** When it is tried, where days or hours of the deal moved that; none where they did not. */
+    @Nullable
+    String moved() {
+        return moved ? HourWords.moment(at) : null;
     }
 
     /** The basket under these deals and the live cards, with all reckonings. */

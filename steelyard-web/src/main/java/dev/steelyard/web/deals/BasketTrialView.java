@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param used deals that count, the one being edited marked
  * @param unused deals that do not, each with why
  * @param next what would unlock the deal being edited, or its next threshold; none where nothing would
+ * @param moved when it is tried, where days or hours of the deal moved that; none where they did not
  * @param tax “19 % tax contained in 30.00: 4.79”
  */
 record BasketTrialView(
@@ -40,6 +41,7 @@ record BasketTrialView(
         List<Unused> unused,
         @Nullable String next,
         List<String> tax,
+        @Nullable String moved,
         String dayFault) {
 
     /**
@@ -124,6 +126,7 @@ record BasketTrialView(
                                         + Show.money(rate.of().value(), minor) + ": "
                                         + Show.money(rate.tax().value(), minor))
                                 .toList(),
+                trial.moved(),
                 text.day(subject) == null ? "“" + text.get(BasketText.DAY) + "” is no day" : "");
     }
 

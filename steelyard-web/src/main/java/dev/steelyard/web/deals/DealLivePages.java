@@ -172,7 +172,8 @@ class DealLivePages implements LiveShown {
     private Comparison compared(Draft entry, Side before, Side after, Subject subject) {
         BookInForce book = books.inForce();
         BasketText text = BasketText.read(entry.trial()).filledFor(after.deal(), subject);
-        BasketTrial trial = new BasketTrial(text, subject, book, shops.now());
+        BasketTrial trial =
+                new BasketTrial(text, subject, book, after.deal().conditions().times(), shops.now());
         PricedBasket was = price(entry, before, trial, book);
         PricedBasket is = price(entry, after, trial, book);
         int minor = subject.shop().minorDigits();

@@ -59,7 +59,8 @@ class DealPages {
         Deal deal = Objects.requireNonNull(reading.deal());
         Deal tried = deal.in(CardState.LIVE);
         BasketText text = new BasketText(form.trial()).filledFor(deal, subject);
-        BasketTrial trial = new BasketTrial(text, subject, book, shops.now());
+        BasketTrial trial =
+                new BasketTrial(text, subject, book, deal.conditions().times(), shops.now());
         boolean sound = reading.issues().isEmpty();
         PricedBasket basket =
                 trial.price(sound ? order.with(entry.id(), tried, book) : order.without(entry.id(), book));

@@ -8,6 +8,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shown.GoodsWords;
+import dev.steelyard.web.shown.HourWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -92,10 +93,8 @@ final class DealSummaries {
         if (conditions.times().until() != null) {
             said.add("until " + Show.day(conditions.times().until().toLocalDate()));
         }
-        if (!conditions.times().days().isEmpty()
-                || conditions.times().opens() != null
-                || conditions.times().closes() != null) {
-            said.add("on some days or hours");
+        if (conditions.times().hasHours()) {
+            said.add(HourWords.of(conditions.times()));
         }
     }
 

@@ -46,11 +46,15 @@ class DealsController {
     }
 
     @GetMapping
-    String list(@RequestParam @Nullable Long removed, Model model) {
+    String list(@RequestParam @Nullable Long removed, @RequestParam(defaultValue = "false") boolean late, Model model) {
         model.addAttribute(
                 "removed",
                 removed == null ? null : drafts.find(Kind.DEAL, removed).orElse(null));
-        return list(model, null);
+        return list(
+                model,
+                late
+                        ? "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved."
+                        : null);
     }
 
     private String list(Model model, @Nullable String notice) {
@@ -71,15 +75,12 @@ class DealsController {
             @RequestParam List<Long> seen,
             @RequestParam List<Long> order,
             @RequestParam(defaultValue = "") String move,
-            @AuthenticationPrincipal StaffMember who,
-            Model model,
-            HttpServletResponse response) {
+            @AuthenticationPrincipal StaffMember who) {
         if (drafts.reorder(Kind.DEAL, seen, Moves.moved(order, move), who.name())) {
             books.refresh();
-            return list(model, null);
+            return "redirect:/deals";
         }
-        response.setStatus(HttpStatus.CONFLICT.value());
-        return list(model, "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.");
+        return "redirect:/deals?late=true";
     }
 
     @GetMapping("/new")

@@ -6,10 +6,16 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
@@ -21,6 +27,11 @@ final class PictureReader {
 
     static final int MOST_BYTES = 5_000_000;
     static final int WIDEST = 6_000;
+
+    /** Decoding takes a time that goes by these, whatever the file has of bytes. */
+    static final long MOST_PIXELS = 16_000_000;
+
+    private static final Duration LONGEST = Duration.ofSeconds(5);
     private static final int SIDE = 480;
     private static final List<String> KINDS = List.of("png", "jpeg", "webp");
 
@@ -51,13 +62,41 @@ final class PictureReader {
                 throw new UnusablePicture(
                         "This picture is " + width + " × " + height + " pixels; a side may have up to " + WIDEST + ".");
             }
-            return encoded(reader.read(0));
+            if ((long) width * height > MOST_PIXELS) {
+                throw new UnusablePicture("This picture has " + width + " × " + height + " pixels, "
+                        + (long) width * height / 1_000_000 + " million; a picture may have up to "
+                        + MOST_PIXELS / 1_000_000 + " million. Save it smaller.");
+            }
+            return encoded(inTime(reader, Math.max(width, height)));
         } catch (IOException | RuntimeException broken) {
             throw broken instanceof UnusablePicture said ? said : notAPicture();
         } finally {
             if (reader != null) {
                 reader.dispose();
             }
+        }
+    }
+
+    /** Decodes no more than is kept, and gives up after a while. */
+    private static BufferedImage inTime(ImageReader reader, int side) throws IOException {
+        ImageReadParam every = reader.getDefaultReadParam();
+        int step = Math.max(1, side / (2 * SIDE));
+        every.setSourceSubsampling(step, step, 0, 0);
+        FutureTask<BufferedImage> decoding = new FutureTask<>(() -> reader.read(0, every));
+        Thread thread = new Thread(decoding, "picture");
+        thread.setDaemon(true);
+        thread.start();
+        try {
+            return decoding.get(LONGEST.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (TimeoutException tooLong) {
+            reader.abort();
+            throw new UnusablePicture("This picture takes more than " + LONGEST.toSeconds()
+                    + " seconds to be read. Save it as an ordinary PNG or JPEG.");
+        } catch (ExecutionException broken) {
+            throw new IOException(broken.getCause());
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("stopped while a picture was read", stopping);
         }
     }
 

@@ -100,6 +100,25 @@ public class DraftFields {
                 .orElse("");
     }
 
+    /** The values that can be meant by what is typed at a place; empty where it is clear, or nothing like a value. */
+    public List<String> instead(String at) {
+        return issues.stream()
+                .filter(issue -> issue.at().equals(at))
+                .flatMap(issue -> issue.instead().stream())
+                .toList();
+    }
+
+    /** A moment as its field takes it; one with an offset is shown as it is written. */
+    public String moment(String at) {
+        String text = document.text(at);
+        return text.isEmpty() || text.contains("T") ? text : text + "T00:00";
+    }
+
+    /** Whether a moment says its offset, which a field for local times does not take. */
+    public boolean hasOffset(String at) {
+        return document.text(at).matches(".*T.*(Z|[+-]\\d\\d:\\d\\d)");
+    }
+
     /** All that is wrong at a place, for formulas. */
     public List<FormatIssue> issues(String at) {
         said.add(at);

@@ -74,6 +74,7 @@ class LiveController {
             @RequestParam long seen,
             @RequestParam(defaultValue = "now") String when,
             @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String exact,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal StaffMember who,
             Model model,
@@ -83,7 +84,12 @@ class LiveController {
         Draft entry = drafts.get(kind, id);
         Gate gate = pages.gate(entry, number);
         LiveForms typed = LiveForms.read(
-                when, at, why, gate.needsWhy(), shops.instant(), shops.current().zone());
+                when,
+                exact.isEmpty() ? at : exact,
+                why,
+                gate.needsWhy(),
+                shops.instant(),
+                shops.current().zone());
         if (!gate.open() || !typed.sound()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             String notice = gate.open() ? null : "Not put live: what stops it is listed below.";

@@ -32,6 +32,8 @@ class StoredShop {
     private boolean pricesIncludeTax;
     private boolean taxPerLine;
     private boolean beAnother;
+    /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
+    @Column(updatable = false)
     private long revision;
 
     protected StoredShop() {}

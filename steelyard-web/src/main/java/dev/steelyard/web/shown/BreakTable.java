@@ -55,7 +55,13 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             String saves,
             String line,
             String mark,
-            boolean reached) {}
+            boolean reached) {
+
+        /** “6.90”, “6 % off”; of a tier without a price yet and without a reduction, that it is the full price. */
+        public String worth() {
+            return !each.isEmpty() ? each : saves.isEmpty() ? "full price" : saves + " off";
+        }
+    }
 
     /** Without any break. */
     static BreakTable none(PreparedCard card) {

@@ -3,6 +3,7 @@ package dev.steelyard.web.today;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.cards.page.CardOverview;
+import dev.steelyard.web.catalogue.OddGoods;
 import dev.steelyard.web.deals.DealLine;
 import dev.steelyard.web.deals.DealOverview;
 import dev.steelyard.web.history.ChangeLine;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class TodayController {
 
     private static final int MOST_CHANGES = 8;
+    private static final int MOST_GOODS = 5;
 
     private final Drafts cards;
     private final CardOverview overview;
@@ -29,15 +31,23 @@ class TodayController {
     private final Changes changes;
     private final Books books;
     private final Shops shops;
+    private final OddGoods oddGoods;
 
     TodayController(
-            Drafts cards, CardOverview overview, DealOverview deals, Changes changes, Books books, Shops shops) {
+            Drafts cards,
+            CardOverview overview,
+            DealOverview deals,
+            Changes changes,
+            Books books,
+            Shops shops,
+            OddGoods oddGoods) {
         this.cards = cards;
         this.overview = overview;
         this.deals = deals;
         this.changes = changes;
         this.books = books;
         this.shops = shops;
+        this.oddGoods = oddGoods;
     }
 
     @GetMapping("/today")
@@ -57,6 +67,9 @@ class TodayController {
                                 !line.failing().isEmpty() || !line.failingLive().isEmpty())
                         .toList());
         model.addAttribute("odd", needed.stream().filter(Needed::isOdd).toList());
+        List<OddGoods.Odd> goods = oddGoods.of(book);
+        model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
+        model.addAttribute("oddGoodsCount", goods.size());
         model.addAttribute("soon", Soon.of(book, shops.now()));
         model.addAttribute(
                 "live",

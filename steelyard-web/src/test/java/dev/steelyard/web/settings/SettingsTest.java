@@ -37,7 +37,7 @@ class SettingsTest {
         Answer page = owner.signIn("maren").get("/shop");
         assertThat(page.text()).contains("Saltmarsh Chandlery, prices in EUR");
         Answer saved = save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20");
-        assertThat(saved.text()).contains("Saved. Baskets are reckoned so from now on.");
+        assertThat(saved.text()).contains("Saved. It counts from now on.");
         assertThat(saved.field("rate.FR.1")).isEqualTo("20");
         assertThat(basket(app).text()).contains("19 % tax on 30.00 5.70").contains("To pay, EUR 35.70");
         assertThat(owner.get("/history?subject=tax").text())

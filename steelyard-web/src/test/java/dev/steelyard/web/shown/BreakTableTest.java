@@ -57,7 +57,7 @@ class BreakTableTest {
         String lots =
                 """
                 {"name": "L", "cases": [{"piece": {"none": true}}], "shopPage": {"saving": true},
-                 "ladder": {"mode": "lot", "value": "lot-total", "rows": [{"from": 1, "value": "10.00"},
+                 "ladder": {"mode": "lot", "value": "lot-total", "upTo": 4, "furtherPiece": "3.00", "rows": [{"from": 1, "value": "10.00"},
                    {"from": 4, "value": "%s", "words": {"before": "You save", "figure": "saved-in-all"}}]}}""";
         BreakTable cheaper = table(lots.formatted("12.00"), null, 4, Map.of());
         assertThat(cheaper.tiers()).extracting(Tier::line).containsExactly("", "You save 1.33");

@@ -4,6 +4,7 @@ import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.database.PrivateMariaDb;
 import dev.steelyard.web.demo.FirstStart;
+import dev.steelyard.web.security.SignInLimit;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
@@ -141,6 +142,7 @@ public final class App implements AutoCloseable {
             sql.sql("update product set revision = ?").param(revision + 1).update();
         });
         bean(Books.class).refresh();
+        bean(SignInLimit.class).forget();
     }
 
     /** Those that are not worked out from others. */

@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.util.UriComponentsBuilder;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -37,6 +39,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Controller
 @RequestMapping("/cards")
 class CardsController {
+
+    private static final String LATE =
+            "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.";
 
     private final Drafts cards;
     private final CardOverview overview;
@@ -80,10 +85,13 @@ class CardsController {
             @RequestParam(defaultValue = "") String country,
             @RequestParam(defaultValue = "") String day,
             @RequestParam(defaultValue = "false") boolean signedIn,
+            @RequestParam(defaultValue = "false") boolean late,
             @RequestHeader(value = "HX-Request", required = false) @Nullable String background,
             Model model) {
         Winner.Question asked = new Winner.Question(sku, group, country, day, signedIn);
-        return background == null ? list(asked, null, model) : winner(asked, "cards/winner :: verdicts", model);
+        return background == null
+                ? list(asked, late ? LATE : null, model)
+                : winner(asked, "cards/winner :: verdicts", model);
     }
 
     /**
@@ -103,21 +111,22 @@ class CardsController {
             @RequestParam(defaultValue = "") String country,
             @RequestParam(defaultValue = "") String day,
             @RequestParam(defaultValue = "false") boolean signedIn,
-            @AuthenticationPrincipal StaffMember who,
-            Model model,
-            HttpServletResponse response) {
+            @AuthenticationPrincipal StaffMember who) {
         boolean done = cards.reorder(Kind.CARD, seen, Moves.moved(order, move), who.name());
         if (done) {
             books.refresh();
-        } else {
-            response.setStatus(HttpStatus.CONFLICT.value());
         }
-        return list(
-                new Winner.Question(sku, group, country, day, signedIn),
-                done
-                        ? null
-                        : "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.",
-                model);
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/cards/winner")
+                        .queryParam("sku", "{sku}")
+                        .queryParam("group", "{group}")
+                        .queryParam("country", "{country}")
+                        .queryParam("day", "{day}")
+                        .queryParam("signedIn", signedIn)
+                        .queryParamIfPresent("late", done ? Optional.empty() : Optional.of("true"))
+                        .encode()
+                        .buildAndExpand(sku, group, country, day)
+                        .toUriString();
     }
 
     @GetMapping("/new")

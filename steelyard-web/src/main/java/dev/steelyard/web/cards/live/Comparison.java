@@ -2,7 +2,10 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.curve.Variable;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
@@ -18,10 +21,15 @@ import dev.steelyard.web.page.Show;
 import dev.steelyard.web.picture.CurvePicture;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -34,7 +42,8 @@ import tools.jackson.databind.JsonNode;
  */
 public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePicture curve) {
 
-    private static final long[] QUANTITIES = {1, 10, 100};
+    private static final List<Long> QUANTITIES = List.of(1L, 10L, 100L);
+    private static final int MOST_QUANTITIES = 16;
     private static final int MOST_PIECES = 60;
 
     /**
@@ -62,7 +71,7 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
                         kept, new String[] {"check weight", weight.path("name").asString("")});
             }
         }
-        for (long quantity : QUANTITIES) {
+        for (long quantity : quantities(before, after)) {
             TrialText many = trial.with(TrialText.QUANTITY, "" + quantity);
             orders.putIfAbsent(many, new String[] {"trial", quantity == 1 ? "1 piece" : quantity + " pieces"});
         }
@@ -70,6 +79,31 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
         orders.forEach((order, names) -> rows.add(
                 row(names[0], names[1], price(before, order, subject), price(after, order, subject), subject)));
         return rows;
+    }
+
+    /** A few, and the thresholds of both: what changed is among them. */
+    private static SortedSet<Long> quantities(Side before, Side after) {
+        SortedSet<Long> quantities = new TreeSet<>(QUANTITIES);
+        Set<Long> ofOne = thresholds(before);
+        Set<Long> ofOther = thresholds(after);
+        Stream.concat(ofOne.stream(), ofOther.stream())
+                .sorted(Comparator.comparing(from -> ofOne.contains(from) && ofOther.contains(from)))
+                .distinct()
+                .limit(MOST_QUANTITIES)
+                .forEach(quantities::add);
+        return quantities;
+    }
+
+    private static Set<Long> thresholds(Side side) {
+        Ladder ladder = side.card().ladder();
+        Set<Long> thresholds = new TreeSet<>();
+        if (ladder != null && ladder.counts() == Ladder.Counts.PIECES) {
+            ladder.rows().stream()
+                    .map(Break::from)
+                    .filter(Quantity::allowed)
+                    .forEach(from -> thresholds.add(from.longValueExact()));
+        }
+        return thresholds;
     }
 
     private static String words(TrialText trial, Side side, Subject subject) {

@@ -1,9 +1,13 @@
 package dev.steelyard.web.cards.live;
 
+import dev.steelyard.core.card.Moments;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
 
     private static final int LONGEST_WHY = 500;
+    private static final String OFFSET = ".*T.*(Z|[+-]\\d\\d:\\d\\d)";
 
     /**
      * Reads what is typed.
@@ -26,9 +31,13 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
      */
     public static LiveForms read(String when, String at, String why, boolean needsWhy, Instant now, ZoneId zone) {
         boolean later = when.equals("later");
-        Instant starts = later ? moment(at, zone) : null;
+        Moments.Reading reading = later ? moment(at, zone) : null;
+        ZonedDateTime typed = reading == null ? null : reading.moment();
+        Instant starts = typed == null ? null : typed.toInstant();
         String whenFault = "";
-        if (later && starts == null) {
+        if (reading != null && reading.fault() != null) {
+            whenFault = reading.fault();
+        } else if (later && starts == null) {
             whenFault = at.isBlank() ? "Pick the day and time it begins" : "“" + at + "” is no day and time";
         } else if (starts != null && !starts.isAfter(now)) {
             whenFault = at.replace('T', ' ') + " is in the past; pick a time after now, or “now”";
@@ -39,12 +48,15 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
                 : reason.length() > LONGEST_WHY
                         ? "At most " + LONGEST_WHY + " characters; these are " + reason.length()
                         : "";
-        return new LiveForms(new LivePage.Form(later ? "later" : "now", at, why, whenFault, whyFault), starts);
+        List<String> instead = reading == null ? List.of() : reading.instead();
+        return new LiveForms(new LivePage.Form(later ? "later" : "now", at, why, whenFault, whyFault, instead), starts);
     }
 
-    private static @Nullable Instant moment(String text, ZoneId zone) {
+    private static Moments.@Nullable Reading moment(String text, ZoneId zone) {
         try {
-            return LocalDateTime.parse(text).atZone(zone).toInstant();
+            return text.matches(OFFSET)
+                    ? new Moments.Reading(OffsetDateTime.parse(text).atZoneSameInstant(zone), null, List.of())
+                    : Moments.of(LocalDateTime.parse(text), zone);
         } catch (DateTimeParseException noMoment) {
             return null;
         }

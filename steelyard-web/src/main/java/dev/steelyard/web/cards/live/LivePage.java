@@ -56,9 +56,10 @@ public record LivePage(
      *
      * @param when “now” or “later”
      * @param at the day and time for later
+     * @param instead moments that can be meant by what is typed, where clocks skip or repeat it
      */
-    public record Form(String when, String at, String why, String whenFault, String whyFault) {
+    public record Form(String when, String at, String why, String whenFault, String whyFault, List<String> instead) {
 
-        public static final Form EMPTY = new Form("now", "", "", "", "");
+        public static final Form EMPTY = new Form("now", "", "", "", "", List.of());
     }
 }

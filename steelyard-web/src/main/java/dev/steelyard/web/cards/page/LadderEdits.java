@@ -70,6 +70,11 @@ final class LadderEdits {
                 ((ObjectNode) row).put("value", first(to, thresholds.indexOf(from)));
             }
         }
+        if (lots && ladder.path("upTo").asString("").isEmpty()) {
+            JsonNode last = document.list(LADDER + "/rows")
+                    .get(document.list(LADDER + "/rows").size() - 1);
+            ladder.put("upTo", last.path("from").asString("1"));
+        }
     }
 
     private void rows(List<String> thresholds, String value) {

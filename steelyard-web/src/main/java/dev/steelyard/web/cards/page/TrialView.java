@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param billable the billable amount of a piece; none where nothing is measured
  * @param next “13 more and each costs 6.20”; none where nothing gets cheaper
  * @param other the card that prices the line in place of this one; none where this one does
+ * @param moved when it is tried, where that is not when one would think; none for noon of its day
  * @param figures shown beside the price
  * @param many several trials side by side; empty where nobody asked
  */
@@ -30,6 +31,7 @@ record TrialView(
         @Nullable String billable,
         @Nullable String next,
         @Nullable String other,
+        @Nullable String moved,
         List<String> figures,
         List<ReckoningText.Line> steps,
         List<String> passedOver,

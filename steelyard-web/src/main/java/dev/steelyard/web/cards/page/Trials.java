@@ -17,6 +17,8 @@ import dev.steelyard.web.page.NextBreakText;
 import dev.steelyard.web.page.ReckoningText;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.shown.AskView;
+import dev.steelyard.web.shown.HourWords;
+import dev.steelyard.web.shown.TriedAt;
 import dev.steelyard.web.shown.TypedAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -110,10 +112,17 @@ final class Trials {
                 billable,
                 next,
                 other,
+                moved(),
                 figures,
                 steps,
                 passedOver,
                 text.get(TrialText.MANY).equals("on") ? many() : List.of());
+    }
+
+    /** “Friday 16 April, 22:00”, where days or hours keep it from being tried at noon. */
+    private @Nullable String moved() {
+        TriedAt at = trial.at(card, subject);
+        return at.moved() ? HourWords.moment(at.moment()) : null;
     }
 
     private String each(PricedLine line) {

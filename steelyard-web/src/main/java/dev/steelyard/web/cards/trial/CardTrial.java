@@ -17,6 +17,7 @@ import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.web.page.DayText;
+import dev.steelyard.web.shown.TriedAt;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param item what is ordered; none where nothing is sold by the SKU
  * @param quantity none where it cannot be read
+ * @param time of day; none for noon, or whenever the card counts
  * @param faults of what cannot be read, before any price is asked for
  */
 public record CardTrial(
@@ -40,9 +42,11 @@ public record CardTrial(
         Answers answers,
         Customer customer,
         LocalDate day,
+        @Nullable LocalTime time,
         List<Fault> faults) {
 
     public static final Place DAY = new Place("day");
+    public static final Place TIME = new Place("time");
 
     public static CardTrial read(TrialText text, RateCard card, Subject subject) {
         List<Fault> faults = new ArrayList<>();
@@ -58,6 +62,10 @@ public record CardTrial(
         if (day == null && !text.get(TrialText.DAY).isBlank()) {
             faults.add(new Fault(DAY, "“" + text.get(TrialText.DAY) + "” is no day"));
         }
+        LocalTime time = DayText.time(text.get(TrialText.TIME));
+        if (time == null && !text.get(TrialText.TIME).isBlank()) {
+            faults.add(new Fault(TIME, "“" + text.get(TrialText.TIME) + "” is no time of day, as 09:30"));
+        }
         String group = text.get(TrialText.GROUP);
         boolean known = subject.groupNames().contains(group);
         BigDecimal pieces = quantity.value();
@@ -67,25 +75,31 @@ public record CardTrial(
                 text.answers().answers(card),
                 new Customer(known ? group : null),
                 day == null ? subject.today() : day,
+                time,
                 List.copyOf(faults));
     }
 
     /** The same of another quantity. */
     public CardTrial of(long pieces) {
-        return new CardTrial(item, pieces, answers, customer, day, faults);
+        return new CardTrial(item, pieces, answers, customer, day, time, faults);
     }
 
     /** The same with another answer. */
     public CardTrial answering(String name, BigDecimal value) {
         Map<String, Answer> changed = new LinkedHashMap<>(answers.byName());
         changed.put(name, new Answer.Number(value, null));
-        return new CardTrial(item, quantity, new Answers(changed, answers.pack()), customer, day, faults);
+        return new CardTrial(item, quantity, new Answers(changed, answers.pack()), customer, day, time, faults);
     }
 
     /** As the core asks for it; none where it cannot be read. */
     @Nullable
     public Asked asked() {
         return item == null || quantity == null ? null : new Asked(item, quantity, answers, customer.group(), day);
+    }
+
+    /** When it is tried under a card. */
+    public TriedAt at(RateCard card, Subject subject) {
+        return TriedAt.of(day, time, card.covers().times(), subject.shop().zone());
     }
 
     /** Its price under a card that stands above the shelf price, whatever state it is in, as the shop would price it. */
@@ -104,7 +118,7 @@ public record CardTrial(
                 .explain(
                         List.of(new OrderLine(ordered.sku(), Objects.requireNonNull(quantity), answers)),
                         customer,
-                        day.atTime(LocalTime.NOON).atZone(subject.shop().zone()))
+                        at(card.card(), subject).moment())
                 .get(0);
     }
 }

@@ -24,6 +24,9 @@ public record TrialText(Map<String, String> fields) {
     public static final String SKU = "sku";
     public static final String GROUP = "group";
     public static final String DAY = "day";
+    /** The time of day; empty for noon, or whenever the card counts. */
+    public static final String TIME = "time";
+
     public static final String QUANTITY = "quantity";
     public static final String PACK = "pack";
     public static final String ANSWER = TypedAnswers.ANSWER;

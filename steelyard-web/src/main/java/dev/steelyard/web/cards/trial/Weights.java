@@ -59,7 +59,7 @@ public final class Weights {
         if (trial.customer().group() != null) {
             weight.put("group", trial.customer().group());
         }
-        weight.put("date", trial.day().toString());
+        weight.put("date", trial.day() + (trial.time() == null ? "" : "T" + trial.time()));
         expect(weight, result);
         return weight;
     }
@@ -102,7 +102,9 @@ public final class Weights {
         fields.put(TrialText.SKU, weight.path("sku").asString(""));
         fields.put(TrialText.QUANTITY, weight.path("quantity").asString("1"));
         fields.put(TrialText.GROUP, weight.path("group").asString(""));
-        fields.put(TrialText.DAY, weight.path("date").asString(""));
+        String[] date = weight.path("date").asString("").split("T", 2);
+        fields.put(TrialText.DAY, date[0]);
+        fields.put(TrialText.TIME, date.length == 2 ? date[1] : "");
         fields.put(TrialText.PACK, weight.path("pack").asString(""));
         weight.path("answers").properties().forEach(answer -> {
             boolean withUnit = answer.getValue().isObject();

@@ -55,6 +55,14 @@ public final class CoversWords {
             line.append(", until ").append(covers.path("until").asString(""));
         }
         append(line, covers, "days", ", on ");
+        String opens = covers.path("opens").asString("");
+        String closes = covers.path("closes").asString("");
+        if (!opens.isEmpty() || !closes.isEmpty()) {
+            line.append(", ")
+                    .append(opens.isEmpty() ? "00:00" : opens)
+                    .append(" to ")
+                    .append(closes.isEmpty() ? "24:00" : closes);
+        }
         String words = line.toString();
         return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
     }

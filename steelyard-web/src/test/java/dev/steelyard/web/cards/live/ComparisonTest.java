@@ -45,6 +45,7 @@ class ComparisonTest {
                     ShopRules.of(Currency.getInstance("EUR")).in(ZoneId.of("Europe/Berlin")),
                     null,
                     "DE",
+                    false,
                     1),
             List.of(),
             GoodsDirectory.of(List.of(

@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CardEditsTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", false, 1),
             List.of(),
             GoodsDirectory.of(List.of()),
             LocalDate.of(2027, 4, 1));

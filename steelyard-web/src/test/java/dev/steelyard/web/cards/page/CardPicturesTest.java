@@ -43,7 +43,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CardPicturesTest {
 
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", false, 1),
             List.of(),
             GoodsDirectory.of(List.of(Product.of(new Sku("GOODS"), "Goods", new BigDecimal("7.40")))),
             LocalDate.of(2027, 4, 15));

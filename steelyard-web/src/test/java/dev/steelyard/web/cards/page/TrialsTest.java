@@ -53,7 +53,7 @@ class TrialsTest {
                     new Variant(new Sku("SHK-6"), "6 mm", new BigDecimal("5.60"), null, null),
                     new Variant(new Sku("SHK-8"), "8 mm", null, null, null)));
     private final Subject subject = new Subject(
-            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", 1),
+            new Shop("Shop", ShopRules.of(Currency.getInstance("EUR")).in(ZoneOffset.UTC), null, "DE", false, 1),
             List.of(),
             GoodsDirectory.of(List.of(shackle, Product.of(new Sku("CVR"), "Cover", null))),
             LocalDate.of(2027, 4, 1));
