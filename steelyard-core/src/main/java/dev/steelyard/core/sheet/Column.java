@@ -1,20 +1,25 @@
 package dev.steelyard.core.sheet;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
 /** A column of a price sheet, with the word at its head. */
 public enum Column {
-    SKU("sku"),
+    SKU("sku", "article", "article no", "article number", "item", "item no", "item number", "art no"),
     /** The name of the goods; for reading. */
-    PRODUCT("product"),
-    GROUP("group"),
+    PRODUCT("product", "product name", "name", "item name", "article name", "description"),
+    GROUP("group", "cust group", "customer group", "customers", "price group"),
     /** {@value #SHELF_PRICE} or {@value #ROW}. */
     WHAT("what"),
-    FROM("from"),
+    FROM("from", "from qty", "from quantity", "from pieces", "min qty", "min quantity", "minimum quantity", "qty from"),
     /** Worked out from the next threshold; for reading. */
-    TO("to"),
-    PRICE("price"),
-    STARTS("valid from"),
+    TO("to", "to qty", "to quantity", "to pieces", "max qty", "max quantity", "maximum quantity", "qty to"),
+    PRICE("price", "unit price", "price each", "new price"),
+    STARTS("valid from", "starts", "start date", "from date"),
     /** The day before which it ends. */
-    ENDS("valid until"),
+    ENDS("valid until", "ends", "until"),
     CURRENCY("currency"),
     /** Says which row of the shop it is, and how that stood when the sheet was taken out. */
     KEY("key"),
@@ -24,9 +29,22 @@ public enum Column {
     public static final String ROW = "row";
 
     private final String head;
+    private final List<String> others;
 
-    Column(String head) {
+    Column(String head, String... others) {
         this.head = head;
+        this.others = List.of(others);
+    }
+
+    /** The column a head means: its own, or one that others write for it; signs between words do not matter. */
+    public static Optional<Column> of(String head) {
+        String words = head.strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[\\s_.\\-]+", " ")
+                .strip();
+        return Arrays.stream(values())
+                .filter(column -> column.head.equals(words) || column.others.contains(words))
+                .findFirst();
     }
 
     public String head() {

@@ -142,6 +142,14 @@ public final class ItemCheck {
                     "the price is empty; write one, or “" + SheetRow.Wish.REMOVE.word() + "” under "
                             + Column.ACTION.head() + " to take the price off");
         }
+        if (row.to() != null && row.key() == null && row.from() != null && row.to() < row.from()) {
+            return refused(
+                    row,
+                    before,
+                    Column.TO,
+                    "it ends at " + row.to() + ", before it begins at " + row.from()
+                            + "; the last piece is the first one or more");
+        }
         if (row.isShelf() && row.group() != null) {
             return refused(row, before, Column.GROUP, "a shelf price is for everyone, not for " + row.group());
         }

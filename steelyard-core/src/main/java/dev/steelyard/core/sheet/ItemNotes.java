@@ -3,6 +3,7 @@ package dev.steelyard.core.sheet;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.PriceFindings;
+import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakKey;
 import dev.steelyard.core.sheet.Outcome.Kind;
 import java.util.ArrayList;
@@ -20,9 +21,9 @@ final class ItemNotes {
         if (outcomes.stream().noneMatch(one -> one.kind().writes())) {
             return List.copyOf(outcomes);
         }
-        Map<Integer, Note> gaps =
-                ThresholdGaps.of(outcomes.stream().map(Outcome::row).toList());
         Item item = now.with(result.shelf(), result.rows());
+        ChargedPrices charged = new ChargedPrices(item, rules.today());
+        Map<Integer, Note> gaps = ThresholdGaps.of(outcomes, charged);
         List<List<Note>> notes = new ArrayList<>();
         for (Outcome one : outcomes) {
             List<Note> own = new ArrayList<>(one.notes());
@@ -34,6 +35,10 @@ final class ItemNotes {
                 Note gap = gaps.get(one.row().number());
                 if (gap != null) {
                     own.add(gap);
+                }
+                Note cut = one.after().isShelf() ? null : charged.cut(one.row(), thresholds(one.row(), result));
+                if (cut != null) {
+                    own.add(cut);
                 }
             }
             notes.add(own);
@@ -47,6 +52,16 @@ final class ItemNotes {
             noted.add(outcomes.get(i).noted(List.copyOf(notes.get(i))));
         }
         return noted;
+    }
+
+    /** Where the other rows of a row's group and days begin, ascending. */
+    private static List<Integer> thresholds(SheetRow row, ItemCheck.Result result) {
+        return result.rows().stream()
+                .filter(one -> Objects.equals(one.group(), row.group())
+                        && one.validity().equals(row.validity()))
+                .map(Break::pieces)
+                .sorted()
+                .toList();
     }
 
     /** The row of the sheet that a finding is about; else the first that writes anything. */

@@ -18,6 +18,8 @@ public record Note(Code code, String words) {
         GAP("Gap"),
         /** “To” reaches into the next “from”. */
         OVERLAP("Overlap"),
+        /** Within its range a row of everyone, or another one, is what is charged. */
+        CUT("Another row counts"),
         /** It was changed in the shop since the sheet was taken out, and not in the sheet. */
         CHANGED_SINCE("Changed since");
 

@@ -15,11 +15,18 @@ final class ThresholdGaps {
 
     private ThresholdGaps() {}
 
-    /** By the number of the row that ends too early or too late. */
-    static Map<Integer, Note> of(List<SheetRow> rows) {
+    /**
+     * By the number of the row that ends too early or too late.
+     *
+     * @param outcomes rows that are refused change nothing, so they end nothing either
+     * @param charged the prices there will be
+     */
+    static Map<Integer, Note> of(List<Outcome> outcomes, ChargedPrices charged) {
         Map<List<Object>, List<SheetRow>> ladders = new HashMap<>();
-        for (SheetRow row : rows) {
-            if (row.from() != null && row.key() == null && row.wish() == SheetRow.Wish.SET) {
+        for (Outcome outcome : outcomes) {
+            SheetRow row = outcome.row();
+            boolean counts = outcome.kind() != Outcome.Kind.REFUSED;
+            if (counts && row.from() != null && row.key() == null && row.wish() == SheetRow.Wish.SET) {
                 ladders.computeIfAbsent(
                                 List.of(Objects.requireNonNullElse(row.group(), ""), row.validity()),
                                 any -> new ArrayList<>())
@@ -33,24 +40,23 @@ final class ThresholdGaps {
                 SheetRow before = ladder.get(i - 1);
                 int next = Objects.requireNonNull(ladder.get(i).from());
                 if (before.to() != null && before.to() != next - 1) {
-                    notes.put(before.number(), note(before.to(), next));
+                    notes.put(before.number(), note(before, before.to(), next, charged));
                 }
             }
         }
         return notes;
     }
 
-    private static Note note(int to, int next) {
+    private static Note note(SheetRow row, int to, int next, ChargedPrices charged) {
         if (to >= next) {
             return new Note(
                     Note.Code.OVERLAP,
                     "it goes on to " + to + ", but from " + next + " another row begins; from " + next
                             + " on that one counts");
         }
-        String missing = to + 1 == next - 1 ? "" + (to + 1) : (to + 1) + " to " + (next - 1);
         return new Note(
                 Note.Code.GAP,
-                "it ends at " + to + " and the next begins at " + next + "; " + missing
-                        + " pieces are in neither, and cost what this row says");
+                "it ends at " + to + " and the next begins at " + next + "; what is in neither: "
+                        + charged.words(row, to + 1, next - 1));
     }
 }

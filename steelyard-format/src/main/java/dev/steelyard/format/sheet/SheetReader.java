@@ -6,16 +6,18 @@ import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.RowSink;
 import dev.steelyard.format.table.TableRow;
 import dev.steelyard.format.table.UnreadableTable;
+import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.Locale;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Finds the head of a sheet and reads the rows under it. Columns may stand in any order, others beside them are left out,
- * and lines above the head too.
+ * Finds the head of a sheet and reads the rows under it. Columns may stand in any order; one whose head is not
+ * known stops the sheet until somebody says that it is to be left out. Lines above the head are left out.
  */
 public final class SheetReader implements RowSink {
 
@@ -23,13 +25,16 @@ public final class SheetReader implements RowSink {
 
     private final SheetShop shop;
     private final CsvForm form;
+    private final Set<String> leftOut;
     private final Consumer<ReadRow> sink;
     private int before;
     private String firstLine = "";
     private @Nullable Map<Column, Integer> places;
     private @Nullable RowReader rows;
 
-    public SheetReader(SheetShop shop, CsvForm form, Consumer<ReadRow> sink) {
+    /** @param leftOut heads of columns that somebody said are to be left out */
+    public SheetReader(SheetShop shop, CsvForm form, Set<String> leftOut, Consumer<ReadRow> sink) {
+        this.leftOut = Set.copyOf(leftOut);
         this.shop = shop;
         this.form = form;
         this.sink = sink;
@@ -53,6 +58,11 @@ public final class SheetReader implements RowSink {
         }
     }
 
+    /** Whether the head was found. */
+    boolean hasHead() {
+        return places != null;
+    }
+
     /** Whether thresholds are missing altogether, so that all rows are shelf prices. */
     public boolean onlyShelfPrices() {
         return places != null && onlyShelfPrices(places);
@@ -70,21 +80,26 @@ public final class SheetReader implements RowSink {
             throw noHead();
         }
         Map<Column, Integer> found = new EnumMap<>(Column.class);
+        List<String> unknown = new ArrayList<>();
         Column twice = null;
         int at = 0;
         for (int i = 0; i < row.cells().size(); i++) {
-            String head = row.cell(i).shown().strip().toLowerCase(Locale.ROOT);
-            for (Column column : Column.values()) {
-                if (column.head().equals(head) && found.putIfAbsent(column, i) != null && twice == null) {
-                    twice = column;
-                    at = i;
-                }
+            String head = row.cell(i).shown().strip();
+            Column column = leftOut.contains(head) ? null : Column.of(head).orElse(null);
+            if (column == null && !head.isEmpty() && !leftOut.contains(head)) {
+                unknown.add(head);
+            } else if (column != null && found.putIfAbsent(column, i) != null && twice == null) {
+                twice = column;
+                at = i;
             }
         }
         if (found.containsKey(Column.SKU) && found.containsKey(Column.PRICE)) {
             if (twice != null) {
                 throw new UnreadableTable("The head “" + twice.head() + "” stands twice, in columns "
                         + (found.get(twice) + 1) + " and " + (at + 1) + ". Keep one of them.");
+            }
+            if (!unknown.isEmpty()) {
+                throw new UnknownHeads(unknown.stream().distinct().toList());
             }
             places = found;
             rows = new RowReader(shop, form, onlyShelfPrices(found));

@@ -3,7 +3,7 @@ package dev.steelyard.format.table;
 import java.io.Serial;
 
 /** A file that cannot be read as a table; the message says why and what to do, to the person who chose it. */
-public final class UnreadableTable extends Exception {
+public class UnreadableTable extends Exception {
 
     @Serial
     private static final long serialVersionUID = 1L;

@@ -72,7 +72,7 @@ class SheetsTest {
 
     private static List<ReadRow> read(Path file, CsvForm form) throws UnreadableTable, IOException {
         List<ReadRow> rows = new ArrayList<>();
-        SheetReader reader = new SheetReader(SHOP, form, rows::add);
+        SheetReader reader = new SheetReader(SHOP, form, Set.of(), rows::add);
         Tables.read(file, TableLimits.USUAL, reader);
         reader.end();
         return rows;

@@ -53,10 +53,10 @@ class BatchWork {
     }
 
     /** Reads and checks a file, and deletes it. */
-    void read(long batch, Path file, CsvForm form) {
+    void read(long batch, Path file, CsvForm form, Set<String> leftOut) {
         inBackground(batch, BatchState.READING, BatchState.FAILED, pulse -> {
             try {
-                reading.file(batch, file, form, pulse);
+                reading.file(batch, file, form, leftOut, pulse);
                 ready(batch);
             } finally {
                 Files.deleteIfExists(file);

@@ -22,6 +22,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -50,9 +51,10 @@ class Reading {
     }
 
     /** @throws UnreadableTable in words for whoever chose the file */
-    void file(long batch, Path file, CsvForm form, Pulse pulse) throws UnreadableTable, IOException {
+    void file(long batch, Path file, CsvForm form, Set<String> leftOut, Pulse pulse)
+            throws UnreadableTable, IOException {
         List<Numbered> read = new ArrayList<>();
-        SheetReader reader = new SheetReader(shop(), form, row -> {
+        SheetReader reader = new SheetReader(shop(), form, leftOut, row -> {
             read.add(new Numbered(read.size() + 1, row));
             pulse.read(read.size());
         });

@@ -1,5 +1,7 @@
 package dev.steelyard.web.sheets;
 
+import dev.steelyard.core.sheet.Column;
+import dev.steelyard.format.sheet.SheetLook;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.book.BookInForce;
@@ -8,6 +10,7 @@ import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.page.FileNames;
 import dev.steelyard.web.page.Show;
 import dev.steelyard.web.security.StaffMember;
+import dev.steelyard.web.sheets.WaitingSheets.Waiting;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -19,6 +22,7 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
@@ -48,13 +52,16 @@ class SheetsController {
     private final TakeOut takeOut;
     private final Books books;
     private final Shops shops;
+    private final WaitingSheets waiting;
 
-    SheetsController(Batches batches, BatchWork work, TakeOut takeOut, Books books, Shops shops) {
+    SheetsController(
+            Batches batches, BatchWork work, TakeOut takeOut, Books books, Shops shops, WaitingSheets waiting) {
         this.batches = batches;
         this.work = work;
         this.takeOut = takeOut;
         this.books = books;
         this.shops = shops;
+        this.waiting = waiting;
     }
 
     @GetMapping("/sheets")
@@ -96,9 +103,10 @@ class SheetsController {
         try {
             Path kept = Files.createTempFile("sheet", ".part");
             String fingerprint = keep(file, kept);
-            long batch = batches.begin(true, name(file), form, fingerprint, who.name());
-            work.read(batch, kept, form);
-            return "redirect:/sheets/" + batch;
+            Waiting one = new Waiting(kept, name(file), form, fingerprint, who.name());
+            return SheetLook.unknownHeads(kept, form, Set.of()).isEmpty()
+                    ? begin(one, Set.of())
+                    : "redirect:/sheets/heads?of=" + waiting.keep(one);
         } catch (IOException notKept) {
             log.error("A sheet could not be kept", notKept);
             response.setStatus(HttpStatus.INSUFFICIENT_STORAGE.value());
@@ -106,6 +114,41 @@ class SheetsController {
                     model,
                     "The file could not be kept here to be read: " + notKept.getMessage() + ". Nothing was changed.");
         }
+    }
+
+    private String begin(Waiting one, Set<String> leftOut) {
+        long batch = batches.begin(true, one.name(), one.form(), one.fingerprint(), one.by());
+        work.read(batch, one.file(), one.form(), leftOut);
+        return "redirect:/sheets/" + batch;
+    }
+
+    /** Asks about the columns of a file whose heads are not known: each is renamed in the file, or left out by hand. */
+    @GetMapping("/sheets/heads")
+    String heads(@RequestParam String of, Model model) throws IOException {
+        Waiting one = waiting.find(of).orElse(null);
+        if (one == null) {
+            return page(model, "The file is not kept here any more. Choose it again.");
+        }
+        model.addAttribute("of", of);
+        model.addAttribute("name", one.name());
+        model.addAttribute("unknown", SheetLook.unknownHeads(one.file(), one.form(), Set.of()));
+        model.addAttribute(
+                "known", Arrays.stream(Column.values()).map(Column::head).toList());
+        return "sheets/heads";
+    }
+
+    @PostMapping("/sheets/heads")
+    String leaveOut(@RequestParam String of, @RequestParam(required = false) @Nullable List<String> out, Model model)
+            throws IOException {
+        Set<String> leftOut = out == null ? Set.of() : Set.copyOf(out);
+        Waiting one = waiting.find(of).orElse(null);
+        if (one == null) {
+            return page(model, "The file is not kept here any more. Choose it again.");
+        }
+        if (!SheetLook.unknownHeads(one.file(), one.form(), leftOut).isEmpty()) {
+            return "redirect:/sheets/heads?of=" + of;
+        }
+        return waiting.take(of).map(taken -> begin(taken, leftOut)).orElse("redirect:/sheets");
     }
 
     private static String name(MultipartFile file) {
