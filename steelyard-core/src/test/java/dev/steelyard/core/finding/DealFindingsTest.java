@@ -157,12 +157,14 @@ class DealFindingsTest {
         assertThat(of(ladder("Half", Counts.PIECES, category("hardware"), Value.PERCENT_OFF, "6 50")))
                 .containsExactlyInAnyOrder(
                         "below-cost  6 × SHK for 22.20 is below the cost of 24.90",
-                        "below-cost  6 × PIN for 6.00 leaves less than 20 % over the cost of 6.00");
+                        "below-cost  6 × PIN for 6.00 leaves 0 % over the cost of 6.00, less than the shop’s smallest"
+                                + " margin of 20 %");
         assertThat(of(ladder("Two off", Counts.PIECES, category("hardware"), Value.AMOUNT_OFF_EACH, "3 2")))
                 .contains("zero  3 × PIN cost nothing, instead of 6.00");
         Deal third = Deal.of(
                 "Third", new BuyAndGet(2, category("care"), 1, category("care"), Value.FREE, BigDecimal.ZERO, null));
-        assertThat(of(third)).singleElement().asString().contains("3 × BRU for 30.00 leaves less than 20 %");
+        assertThat(of(third)).singleElement().asString().contains("3 × BRU for 30.00 leaves ")
+                .contains("less than the shop’s smallest margin of 20 %");
     }
 
     @Test

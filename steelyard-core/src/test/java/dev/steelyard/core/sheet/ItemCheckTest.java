@@ -246,7 +246,7 @@ class ItemCheckTest {
 
         assertThat(notes(found.get(0)))
                 .containsExactly(
-                        "GAP: it ends at 24 and the next begins at 30; 25 to 29 pieces are in neither, and cost what this row"
+                        "GAP: it ends at 24 and the next begins at 30; what is in neither: 25 to 29 cost 6.90 as this row"
                                 + " says");
         assertThat(notes(found.get(1)))
                 .contains("OVERLAP: it goes on to 50, but from 50 another row begins; from 50 on that one counts");
