@@ -163,7 +163,10 @@ class DealFindingsTest {
                 .contains("zero  3 × PIN cost nothing, instead of 6.00");
         Deal third = Deal.of(
                 "Third", new BuyAndGet(2, category("care"), 1, category("care"), Value.FREE, BigDecimal.ZERO, null));
-        assertThat(of(third)).singleElement().asString().contains("3 × BRU for 30.00 leaves ")
+        assertThat(of(third))
+                .singleElement()
+                .asString()
+                .contains("3 × BRU for 30.00 leaves ")
                 .contains("less than the shop’s smallest margin of 20 %");
     }
 

@@ -53,8 +53,9 @@ class PriceFindingsTest {
         assertThat(messages(find("7.80", null, row(100, "7.79"))))
                 .contains("below-cost: From 100: 7.79 is below the cost of 7.80");
         assertThat(messages(find("7.00", "12", row(100, "7.95"))))
-                .contains("below-cost: From 100: 7.95 leaves 11.9 % over the cost of 7.00, less than the shop’s smallest margin"
-                        + " of 12 %");
+                .contains(
+                        "below-cost: From 100: 7.95 leaves 11.9 % over the cost of 7.00, less than the shop’s smallest margin"
+                                + " of 12 %");
         assertThat(find("7.00", "12.5", List.<Break>of())).isEmpty();
         assertThat(messages(find("9", null, List.<Break>of())))
                 .containsExactly("below-cost: The shelf price 8.00 is below the cost of 9.00");
