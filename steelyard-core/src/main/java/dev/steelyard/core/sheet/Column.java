@@ -40,7 +40,7 @@ public enum Column {
     public static Optional<Column> of(String head) {
         String words = head.strip()
                 .toLowerCase(Locale.ROOT)
-                .replaceAll("[\\s_.\\-]+", " ")
+                .replaceAll("[\\s_.:\\-]+", " ")
                 .strip();
         return Arrays.stream(values())
                 .filter(column -> column.head.equals(words) || column.others.contains(words))

@@ -14,9 +14,16 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Writes rows that were refused as they were, each with its reason, as a sheet that can be mended and read again. */
 public final class RefusedWriter implements Closeable {
+
+    private static final String LINE = "line";
+    private static final String BECAUSE = "refused because";
+
+    /** The heads of what stands beside a row's own cells; reading leaves them out. */
+    static final Set<String> BESIDE = Set.of(LINE, BECAUSE);
 
     private static final int REASON_WIDTH = 80;
 
@@ -25,8 +32,8 @@ public final class RefusedWriter implements Closeable {
     public RefusedWriter(TableKind kind, CsvForm form, OutputStream to) throws IOException {
         List<TableHead.Column> columns = new ArrayList<>(
                 Arrays.stream(Column.values()).map(SheetHeads::column).toList());
-        columns.add(new TableHead.Column("line", 8, 0));
-        columns.add(new TableHead.Column("refused because", REASON_WIDTH, 0));
+        columns.add(new TableHead.Column(LINE, 8, 0));
+        columns.add(new TableHead.Column(BECAUSE, REASON_WIDTH, 0));
         this.table = Tables.write(kind, to, new TableHead(columns, List.of()), form);
     }
 

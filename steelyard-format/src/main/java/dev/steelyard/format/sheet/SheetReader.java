@@ -59,7 +59,7 @@ public final class SheetReader implements RowSink {
     }
 
     /** Whether the head was found. */
-    boolean hasHead() {
+    public boolean hasHead() {
         return places != null;
     }
 
@@ -85,8 +85,9 @@ public final class SheetReader implements RowSink {
         int at = 0;
         for (int i = 0; i < row.cells().size(); i++) {
             String head = row.cell(i).shown().strip();
-            Column column = leftOut.contains(head) ? null : Column.of(head).orElse(null);
-            if (column == null && !head.isEmpty() && !leftOut.contains(head)) {
+            boolean out = head.isEmpty() || leftOut.contains(head) || RefusedWriter.BESIDE.contains(head);
+            Column column = out ? null : Column.of(head).orElse(null);
+            if (column == null && !out) {
                 unknown.add(head);
             } else if (column != null && found.putIfAbsent(column, i) != null && twice == null) {
                 twice = column;

@@ -1,6 +1,7 @@
 package dev.steelyard.format.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
@@ -39,6 +40,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SheetsTest {
 
@@ -70,9 +72,9 @@ class SheetsTest {
         return file;
     }
 
-    private static List<ReadRow> read(Path file, CsvForm form) throws UnreadableTable, IOException {
+    private static List<ReadRow> read(Path file, CsvForm form, String... leftOut) throws UnreadableTable, IOException {
         List<ReadRow> rows = new ArrayList<>();
-        SheetReader reader = new SheetReader(SHOP, form, Set.of(), rows::add);
+        SheetReader reader = new SheetReader(SHOP, form, Set.of(leftOut), rows::add);
         Tables.read(file, TableLimits.USUAL, reader);
         reader.end();
         return rows;
@@ -145,17 +147,46 @@ class SheetsTest {
         }
     }
 
-    private List<ReadRow> text(String text) throws Exception {
-        return read(Files.writeString(folder.resolve("typed.csv"), text), CsvForm.POINT);
+    private List<ReadRow> text(String text, String... leftOut) throws Exception {
+        return read(Files.writeString(folder.resolve("typed.csv"), text), CsvForm.POINT, leftOut);
     }
 
     @Test
     void columnsMayStandInAnyOrderBesideOthersUnderOtherLines() throws Exception {
-        List<ReadRow> rows =
-                text("our list of April,,,\n,,,\nPrice,remark,SKU,From\n6.90,good,SHK,10\n,,,\n6.20,,SHK,25\n");
+        List<ReadRow> rows = text(
+                "our list of April,,,\n,,,\nPrice,remark,SKU,From\n6.90,good,SHK,10\n,,,\n6.20,,SHK,25\n", "remark");
 
         assertThat(rows).extracting(row -> row.row().from()).containsExactly(10, 25);
         assertThat(rows).extracting(ReadRow::line).containsExactly(4, 6);
+    }
+
+    @Test
+    void aHeadThatIsNotKnownStopsTheSheetUntilItIsSaidToBeLeftOut() throws Exception {
+        String sheet = "SKU,custgroupe,from,price\nSHK,Boatyard,1,5.80\n";
+
+        assertThatExceptionOfType(UnknownHeads.class)
+                .isThrownBy(() -> text(sheet))
+                .satisfies(unknown -> assertThat(unknown.heads()).containsExactly("custgroupe"))
+                .withMessageContaining("“custgroupe” is no head that is known here");
+        assertThat(text(sheet, "custgroupe").get(0).row().group()).isNull();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"group", "cust group", "Customer group", "customer_group", "CUSTOMER-GROUP", "Customer Group:"})
+    void theGroupGoesByManyNames(String head) throws Exception {
+        assertThat(text("SKU," + head + ",from,price\nSHK,Boatyard,1,5.80\n")
+                        .get(0)
+                        .row()
+                        .group())
+                .isEqualTo("Boatyard");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"from", "From qty", "from quantity", "qty from", "Min qty", "minimum quantity"})
+    void theThresholdGoesByManyNames(String head) throws Exception {
+        assertThat(text("SKU," + head + ",price\nSHK,10,5.80\n").get(0).row().from())
+                .isEqualTo(10);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package dev.steelyard.web.api;
 
+import dev.steelyard.web.database.DatabaseAway;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -58,6 +59,10 @@ class ApiErrors implements HandlerExceptionResolver {
                             + ", not " + wrong.getMethod());
         } else if (failed instanceof NoResourceFoundException || failed instanceof NoHandlerFoundException) {
             return new ProblemFound(Problem.NOT_FOUND, "Nothing is at " + request.getRequestURI());
+        }
+        if (DatabaseAway.isBehind(failed)) {
+            log.warn("A call to {} failed: the database is away", request.getRequestURI(), failed);
+            return new ProblemFound(Problem.AWAY, "Nothing was changed by this call; try again in a moment.");
         }
         log.error("A call to {} failed", request.getRequestURI(), failed);
         return new ProblemFound(Problem.OUR_FAULT, "It has been noted. Nothing was changed by this call.");

@@ -10,6 +10,7 @@ enum Problem {
     BAD_REQUEST("bad-request", HttpStatus.BAD_REQUEST, "The request cannot be understood"),
     METHOD("method", HttpStatus.METHOD_NOT_ALLOWED, "The address does not take this method"),
     OUR_FAULT("our-fault", HttpStatus.INTERNAL_SERVER_ERROR, "Something is wrong here"),
+    AWAY("away", HttpStatus.SERVICE_UNAVAILABLE, "The shop’s books cannot be reached just now"),
     BUSY("busy", HttpStatus.TOO_MANY_REQUESTS, "Others are being answered"),
     BODY_TOO_LARGE("body-too-large", HttpStatus.CONTENT_TOO_LARGE, "The body is too large"),
     NOT_JSON("not-json", HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The body is no JSON by its Content-Type"),

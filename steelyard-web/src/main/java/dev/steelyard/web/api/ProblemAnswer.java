@@ -24,7 +24,7 @@ final class ProblemAnswer {
             answer.set("issues", ResultWriter.issues(found.issues()));
         }
         ResponseEntity.BodyBuilder response = ResponseEntity.status(problem.status());
-        if (problem == Problem.BUSY) {
+        if (problem == Problem.BUSY || problem == Problem.AWAY) {
             response.header("Retry-After", RETRY_AFTER_SECONDS);
         }
         return response.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(Json.write(answer));

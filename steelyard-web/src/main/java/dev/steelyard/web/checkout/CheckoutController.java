@@ -6,6 +6,7 @@ import dev.steelyard.web.counter.BasketCookie;
 import dev.steelyard.web.counter.BasketView;
 import dev.steelyard.web.counter.Baskets;
 import dev.steelyard.web.counter.Shopper;
+import dev.steelyard.web.database.DatabaseAway;
 import dev.steelyard.web.orders.Orders;
 import dev.steelyard.web.page.Countries;
 import dev.steelyard.web.page.NotThere;
@@ -15,6 +16,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -30,6 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 @RequestMapping("/counter")
 class CheckoutController {
+
+    private static final Logger log = LoggerFactory.getLogger(CheckoutController.class);
 
     private final PlaceOrder placeOrder;
     private final Books books;
@@ -64,9 +69,14 @@ class CheckoutController {
         }
     }
 
+    /** @param begun the key of a checkout whose answer was lost: its order is shown, or it goes on where it was */
     @GetMapping("/checkout")
-    String form(Model model, HttpServletRequest request) {
-        CheckoutForm empty = new CheckoutForm(keys.make(), "", "", "", "", "");
+    String form(@RequestParam(name = "key", defaultValue = "") String begun, Model model, HttpServletRequest request) {
+        boolean ours = keys.isOurs(begun);
+        if (ours && orders.byCheckout(begun).isPresent()) {
+            return "redirect:/counter/orders/" + begun;
+        }
+        CheckoutForm empty = new CheckoutForm(ours ? begun : keys.make(), "", "", "", "", "");
         return page(model, request, empty, Map.of(), null);
     }
 
@@ -75,6 +85,20 @@ class CheckoutController {
         if (!keys.isOurs(form.keyText())) {
             return "redirect:/counter/checkout";
         }
+        try {
+            return ordered(form, model, request, response);
+        } catch (RuntimeException failed) {
+            if (!DatabaseAway.isBehind(failed)) {
+                throw failed;
+            }
+            log.warn("Whether checkout {} was placed could not be told", form.keyText(), failed);
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            model.addAttribute("key", form.keyText());
+            return "checkout/unsure";
+        }
+    }
+
+    private String ordered(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
         if (orders.byCheckout(form.keyText()).isPresent()) {
             return receipt(form);
         }

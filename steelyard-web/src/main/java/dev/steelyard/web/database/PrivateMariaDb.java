@@ -34,10 +34,11 @@ public final class PrivateMariaDb implements AutoCloseable {
     private final boolean durable;
     private Process server;
     private boolean closing;
-    private final Restarts restarts = new Restarts(Clock.systemUTC());
+    private final Restarts restarts;
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(PrivateMariaDb::thread);
 
-    private PrivateMariaDb(MariaDbFolder folder, int port, String password, boolean durable) {
+    private PrivateMariaDb(MariaDbFolder folder, int port, String password, boolean durable, Clock clock) {
+        this.restarts = new Restarts(clock);
         this.folder = folder;
         this.port = port;
         this.password = password;
@@ -51,19 +52,20 @@ public final class PrivateMariaDb implements AutoCloseable {
      * @throws IllegalStateException where it does not come up, with the end of its log
      */
     public static PrivateMariaDb start(Path home) {
-        return start(home, true);
+        return start(home, true, Clock.systemUTC());
     }
 
     /** The same for data that nobody misses: commits are written to disk once a second, which is quicker. For tests. */
     public static PrivateMariaDb startForgetful(Path home) {
-        return start(home, false);
+        return start(home, false, Clock.systemUTC());
     }
 
-    private static PrivateMariaDb start(Path home, boolean durable) {
+    /** @param clock that says how long it was quiet between two ends of the server */
+    static PrivateMariaDb start(Path home, boolean durable, Clock clock) {
         MariaDbFolder folder = MariaDbFolder.in(home);
         folder.stopServerLeftBehind();
         folder.installIfNew();
-        return new PrivateMariaDb(folder, freePort(), newPassword(), durable);
+        return new PrivateMariaDb(folder, freePort(), newPassword(), durable, clock);
     }
 
     public String jdbcUrl() {

@@ -1,7 +1,6 @@
 package dev.steelyard.web.sheets;
 
 import dev.steelyard.core.sheet.Column;
-import dev.steelyard.format.sheet.SheetLook;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.book.BookInForce;

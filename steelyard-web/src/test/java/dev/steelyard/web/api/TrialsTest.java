@@ -1,13 +1,18 @@
 package dev.steelyard.web.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import dev.steelyard.format.Json;
+import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.Socket;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -212,6 +217,49 @@ class TrialsTest {
         assertThat(developer.get("/api/v1/problems/too-many-orders").body())
                 .isEqualTo("There are too many orders (status 422).");
         assertThat(developer.get("/api/v1/problems/none").status()).isEqualTo(404);
+    }
+
+    private static String repeated(int times, String one) {
+        return Stream.generate(() -> one).limit(times).collect(Collectors.joining(","));
+    }
+
+    @Test
+    void aDocumentThatWouldTakeLongIsRefusedBeforeAnyWork(Http developer) {
+        String ladder = ", \"ladder\": {\"mode\": \"all-units\", \"value\": \"price\", \"rows\": ["
+                + repeated(15_000, "{\"from\": 1, \"value\": 1}") + "]}";
+        JsonNode rows = problem(developer, BRUSHES.formatted(ladder, ""), 422, "too-large");
+        assertThat(rows.at("/issues/0/at").stringValue()).isEqualTo("/card/ladder/rows");
+        assertThat(rows.at("/issues/0/message").stringValue())
+                .isEqualTo("these are 15000; at most 1000 are taken here");
+        String cases = ", \"cases\": [" + repeated(9_000, "{\"piece\": {\"shelf\": true}}") + "]";
+        problem(developer, BRUSHES.formatted(cases, ""), 422, "too-large");
+        problem(developer, "{\"deals\": [" + repeated(1_000, "{\"name\": \"D\"}") + "]}", 422, "too-large");
+    }
+
+    @Test
+    void computingEndsWhenWhoeverAskedHasLeft(App app) throws IOException {
+        TrialPool pool = app.bean(TrialPool.class);
+        String lines = IntStream.range(0, 1000)
+                .mapToObj(i -> "{\"sku\": \"S" + i + "\", \"quantity\": 1000, \"total\": \"9.99\"}")
+                .collect(Collectors.joining(","));
+        String deal = "{\"name\": \"Third\", \"kind\": \"buy-and-get\", \"buy\": {\"pieces\": 2, \"covers\":"
+                + " {\"everything\": true}}, \"get\": {\"pieces\": 1, \"covers\": {\"everything\": true},"
+                + " \"value\": \"percent-off\", \"amount\": 1}}";
+        byte[] body = ("{\"deals\": [" + repeated(200, deal) + "], \"baskets\": ["
+                        + repeated(12, "{\"lines\": [" + lines + "]}") + "]}")
+                .getBytes(StandardCharsets.UTF_8);
+        URI url = URI.create(app.url());
+        try (Socket socket = new Socket(url.getHost(), url.getPort())) {
+            socket.getOutputStream()
+                    .write(("POST /api/v1/trials HTTP/1.1\r\nHost: 127.0.0.1:" + url.getPort()
+                                    + "\r\nContent-Type: application/json\r\nContent-Length: " + body.length
+                                    + "\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream().write(body);
+            await().pollInterval(Duration.ofMillis(1)).until(() -> pool.underWay() == 1);
+        }
+        // the time it may take is two minutes here: only that nobody wants it any more ends it before
+        await().atMost(Duration.ofSeconds(60)).until(() -> pool.underWay() == 0);
     }
 
     private static String examples() throws IOException {

@@ -22,6 +22,8 @@ import java.util.Objects;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -124,6 +126,20 @@ class CardsTest {
         assertThat(answer.body()).contains("&quot;mux&quot;");
         assertThat(owner.post("/cards/read", "json", "{").text()).contains("this is no JSON that can be read");
         assertThat(owner.post("/cards", "goods", "COVER").text()).contains("Pick how the card prices.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"javascript:alert(1)", "/assets/../x", "http://example.org/x.png", "//example.org/x.png"})
+    void aPictureThatIsNotOursIsRefusedOnReading(String picture, Http owner) {
+        owner.signIn("maren");
+        String card = "{\"name\": \"Hem\", \"asks\": [{\"choice\": \"hem\", \"label\": \"Hem\", \"options\": ["
+                + "{\"name\": \"plain\", \"picture\": \"" + picture + "\"}]}]}";
+        Http.Answer read = owner.post("/cards/read", "json", card);
+        assertThat(read.status()).isEqualTo(422);
+        assertThat(read.text()).contains("/asks/0/options/0/picture");
+        assertThat(owner.post("/cards/read", "json", card.replace(picture, "/assets/options/rope.svg"))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test

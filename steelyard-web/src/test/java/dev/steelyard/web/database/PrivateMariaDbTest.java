@@ -1,7 +1,9 @@
 package dev.steelyard.web.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
+import dev.steelyard.web.testing.HandClock;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -9,7 +11,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
-import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -34,6 +35,33 @@ class PrivateMariaDbTest {
         try (PrivateMariaDb second = PrivateMariaDb.start(home)) {
             assertThat(leftBehind.isAlive()).isFalse();
             assertThat(ask(second, "select word from kept")).isEqualTo("Möwe ⚓");
+        }
+    }
+
+    /** Ten times in one lifetime; by the clock it is handed an hour is between each two, so nothing is waited for. */
+    @Test
+    void comesBackHoweverOftenItIsKilled(@TempDir Path home) throws Exception {
+        HandClock clock = new HandClock();
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, false, clock)) {
+            for (int i = 0; i < 10; i++) {
+                clock.forward(Duration.ofHours(1));
+                long killed = database.pid();
+                ProcessHandle.of(killed).orElseThrow().destroyForcibly();
+                awaitOther(database, killed);
+                assertThat(ask(database, "select 1")).isEqualTo("1");
+            }
+        }
+    }
+
+    /** A server that starts clears the temporary tables it finds, which are another's where they share a folder. */
+    @Test
+    void eachHasATemporaryFolderOfItsOwn(@TempDir Path one, @TempDir Path other) throws Exception {
+        try (PrivateMariaDb first = PrivateMariaDb.startForgetful(one);
+                PrivateMariaDb second = PrivateMariaDb.startForgetful(other)) {
+            assertThat(Path.of(ask(first, "select @@tmpdir"))).startsWith(one).isDirectory();
+            assertThat(Path.of(ask(second, "select @@tmpdir")))
+                    .startsWith(other)
+                    .isDirectory();
         }
     }
 
@@ -62,12 +90,8 @@ class PrivateMariaDbTest {
         }
     }
 
-    private static void awaitOther(PrivateMariaDb database, long killed) throws InterruptedException {
-        Instant latest = Instant.now().plus(Duration.ofSeconds(60));
-        while (database.pid() == killed && Instant.now().isBefore(latest)) {
-            Thread.sleep(50);
-        }
-        assertThat(database.pid()).isNotEqualTo(killed);
+    private static void awaitOther(PrivateMariaDb database, long killed) {
+        await().atMost(Duration.ofMinutes(2)).until(() -> database.pid() != killed);
     }
 
     private static void run(PrivateMariaDb database, String sql) throws SQLException {

@@ -12,6 +12,8 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(WithApp.class)
 class DescribedTest {
@@ -111,6 +113,18 @@ class DescribedTest {
                 .contains("-1 is below 0");
         assertThat(page.body()).contains("value=\"7,40\"");
         assertThat(owner.post("/goods/new", form("sku", " ")).text()).contains("Type a SKU");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"..", "a/b", "a%2Fb", "a\\b", "a;b", "."})
+    void aSkuThatNoAddressCanNameIsRefused(String sku) {
+        Answer page = owner.post("/goods/new", form("sku", sku));
+        assertThat(page.status()).isEqualTo(422);
+        assertThat(page.text()).contains("“" + sku + "” cannot be a SKU: it stands in addresses");
+        Answer variant = owner.post(
+                "/goods/new", form("variantId", "", "variantSku", sku, "variantName", "x", "variantCost", ""));
+        assertThat(variant.status()).isEqualTo(422);
+        assertThat(variant.text()).contains("cannot be a SKU");
     }
 
     @Test

@@ -6,7 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
+import java.awt.Transparency;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -34,6 +39,18 @@ class PicturesTest {
         assertThat(again.getHeight()).isEqualTo(240);
     }
 
+    /** As deep and as large as is taken: only what is kept of it is decoded. */
+    @Test
+    void aLargePictureOfSixteenBitsIsReadByEveryFewthPixel() throws IOException {
+        ColorModel deep = new ComponentColorModel(
+                ColorSpace.getInstance(ColorSpace.CS_GRAY), false, false, Transparency.OPAQUE, DataBuffer.TYPE_USHORT);
+        BufferedImage large = new BufferedImage(deep, deep.createCompatibleWritableRaster(4_000, 4_000), false, null);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(large, "png", bytes);
+
+        assertThat(PictureReader.read(bytes.toByteArray()).width()).isEqualTo(480);
+    }
+
     @Test
     void webpIsRead() {
         assertThat(PictureReader.read(Base64.getDecoder().decode(WEBP)).width()).isEqualTo(1);
@@ -48,6 +65,9 @@ class PicturesTest {
                 .hasMessage("This file has 50 MB; a picture may have up to 5 MB.");
         assertThatThrownBy(() -> PictureReader.read(picture("png", 30_000, 1)))
                 .hasMessage("This picture is 30000 × 1 pixels; a side may have up to 6000.");
+        assertThatThrownBy(() -> PictureReader.read(picture("png", 5_000, 4_000)))
+                .hasMessage("This picture has 5000 × 4000 pixels, 20 million; a picture may have up to 16 million."
+                        + " Save it smaller.");
         byte[] cut = picture("png", 400, 400);
         byte[] half = Arrays.copyOf(cut, cut.length / 2);
         assertThatThrownBy(() -> PictureReader.read(half)).isInstanceOf(UnusablePicture.class);
@@ -67,7 +87,7 @@ class PicturesTest {
 
     private static byte[] picture(String kind, int width, int height) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), kind, bytes);
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR), kind, bytes);
         return bytes.toByteArray();
     }
 }

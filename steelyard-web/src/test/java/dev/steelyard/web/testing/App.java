@@ -81,7 +81,8 @@ public final class App implements AutoCloseable {
                 "--server.port=0",
                 "--steelyard.payments.late=2500ms",
                 "--steelyard.payments.patience=2s",
-                "--steelyard.payments.ask-after=3s");
+                "--steelyard.payments.ask-after=3s",
+                "--steelyard.trials.time=2m");
     }
 
     /** Another application on the same database. */

@@ -34,6 +34,22 @@ class TodayTest {
                 .contains("0 of 0 cards and 0 deals live");
     }
 
+    /** A break of a product's own that is dearer than the one before: no card's, and a finding all the same. */
+    @Test
+    void goodsWhoseOwnRowsHaveFindingsAreNamed(App app, Http owner) {
+        app.sql()
+                .sql("insert into price_row (id, product_id, from_pieces, price) values (999, 13, 50, 14.90)")
+                .update();
+        app.sql()
+                .sql("update product set revision = (select revision + 1 from shop) where id = 13")
+                .update();
+        app.sql().sql("update shop set revision = revision + 1").update();
+        app.bean(Books.class).refresh();
+
+        assertThat(owner.signIn("maren").get("/today").text())
+                .containsPattern("Deck brush \\d findings? in its own prices");
+    }
+
     @Test
     void aWeightOfALiveCardThatDiffersNowIsSaid(App app, Http owner) {
         app.sql()

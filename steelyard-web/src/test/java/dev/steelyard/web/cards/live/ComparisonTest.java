@@ -1,6 +1,7 @@
 package dev.steelyard.web.cards.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.GoodsDirectory;
@@ -100,6 +101,21 @@ class ComparisonTest {
         assertThat(both.curve().marks())
                 .extracting(mark -> Double.parseDouble(mark.label()))
                 .allMatch(mark -> mark <= 60);
+    }
+
+    /** A break that moved from 7 to 8 changes the price of seven pieces alone. */
+    @Test
+    void theBreakThatChangedIsAmongThePricesCompared() {
+        String brush =
+                """
+                {"card": {"name": "Brushes", "covers": {"products": ["BRU-1"]}, "ladder": {"mode": "all-units",
+                  "value": "price", "rows": [{"from": 7, "value": "13.00"}]}}, "checkWeights": []}""";
+        Comparison both = compare(brush, brush.replace("\"from\": 7", "\"from\": 8"));
+        assertThat(both.rows())
+                .filteredOn(Comparison.Row::changed)
+                .extracting(Comparison.Row::order, Comparison.Row::before, Comparison.Row::after)
+                .containsExactly(tuple("7 pieces", "91.00", "105.00"));
+        assertThat(both.rows()).extracting(Comparison.Row::order).contains("8 pieces");
     }
 
     @Test

@@ -24,6 +24,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -228,10 +229,17 @@ class ReleasesTest {
         seen.forEach(id -> fields.addAll(List.of("seen", "" + id, "order", "" + id)));
         fields.addAll(List.of("move", seen.get(2) + " up"));
         String[] move = fields.toArray(String[]::new);
-        assertThat(owner.post("/cards/order", move).status()).isEqualTo(200);
+        String[] asked = Arrays.copyOf(move, move.length + 4);
+        System.arraycopy(new String[] {"sku", "ROPE-12", "group", "Crew club"}, 0, asked, move.length, 4);
+        assertThat(owner.post("/cards/order", asked).response().uri().getQuery())
+                .as("what was picked in Who wins? is kept")
+                .contains("sku=ROPE-12")
+                .contains("group=Crew club");
         assertThat(app.bean(Drafts.class).inOrder(Kind.CARD).get(1).name()).isEqualTo("Rope by the metre");
         Answer again = owner.post("/cards/order", move);
-        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.response().uri().getPath())
+                .as("a reload sends nothing again")
+                .isEqualTo("/cards/winner");
         assertThat(again.text()).contains("Somebody else has changed the order meanwhile");
         assertThat(owner.get("/history?subject=order").text())
                 .contains("moved in the order Crew club rope", "place: 2 → 3");

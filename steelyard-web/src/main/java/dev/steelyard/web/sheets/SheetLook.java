@@ -1,5 +1,8 @@
-package dev.steelyard.format.sheet;
+package dev.steelyard.web.sheets;
 
+import dev.steelyard.format.sheet.SheetReader;
+import dev.steelyard.format.sheet.SheetShop;
+import dev.steelyard.format.sheet.UnknownHeads;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
@@ -11,7 +14,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Looks at the head of a sheet, before it is read. */
-public final class SheetLook {
+final class SheetLook {
 
     private SheetLook() {}
 
@@ -30,7 +33,7 @@ public final class SheetLook {
      * The heads that mean nothing here and are not to be left out; empty where there are none, and where the file cannot be
      * read at all, which reading says.
      */
-    public static List<String> unknownHeads(Path file, CsvForm form, Set<String> leftOut) throws IOException {
+    static List<String> unknownHeads(Path file, CsvForm form, Set<String> leftOut) throws IOException {
         SheetReader reader = new SheetReader(new SheetShop("EUR", Set.of()), form, leftOut, row -> {});
         try {
             Tables.read(file, TableLimits.USUAL, row -> {
