@@ -84,6 +84,9 @@ final class AskReader {
         String name = in.text("name");
         String label = in.optionalText("label");
         String picture = in.optionalText("picture");
+        if (picture != null && !Choice.Option.isPicture(picture)) {
+            in.fault("picture", Choice.Option.notAPicture(picture));
+        }
         Obj charge = in.optionalObject("charge");
         in.done();
         return new Choice.Option(name, label, picture, charge == null ? Charge.NONE : charge(charge));

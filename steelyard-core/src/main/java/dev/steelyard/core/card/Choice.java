@@ -62,6 +62,11 @@ public record Choice(
             return PICTURE.matcher(file).matches();
         }
 
+        /** Why a text is none. */
+        public static String notAPicture(String file) {
+            return "a picture is one of the shop’s own, as /pictures/….png or /assets/….svg, not “" + file + "”";
+        }
+
         /** An option that is called by its name and has no picture. */
         public static Option of(String name, Charge charge) {
             return new Option(name, null, null, charge);

@@ -111,7 +111,7 @@ final class AskChecks {
             issues.unless(
                     picture == null || Choice.Option.isPicture(picture),
                     at + "/options/" + i + "/picture",
-                    "a picture is one of the shop’s own, as /pictures/….png or /assets/….svg, not “" + picture + "”");
+                    Choice.Option.notAPicture(String.valueOf(picture)));
         }
         issues.unless(
                 ask.start() == null || names.contains(ask.start()),

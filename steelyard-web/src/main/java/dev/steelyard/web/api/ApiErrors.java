@@ -35,6 +35,10 @@ class ApiErrors implements HandlerExceptionResolver {
         if (!isApi(request.getRequestURI())) {
             return null;
         }
+        if (failed instanceof IOException) {
+            log.debug("Whoever called {} has gone", request.getRequestURI(), failed);
+            return new ModelAndView();
+        }
         write(problem(failed, request), response);
         return new ModelAndView();
     }

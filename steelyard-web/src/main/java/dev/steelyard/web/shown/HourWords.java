@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -29,16 +30,28 @@ public final class HourWords {
         return named.isEmpty() || hours.isEmpty() ? named + hours : named + ", " + hours;
     }
 
+    /** “Friday” of “fri”; a text that names no day stays as it is. */
+    public static String day(String code) {
+        return Arrays.stream(DayOfWeek.values())
+                .filter(day -> day.name().substring(0, 3).equalsIgnoreCase(code))
+                .map(day -> day.getDisplayName(TextStyle.FULL, Locale.UK))
+                .findFirst()
+                .orElse(code);
+    }
+
+    /** Hours as they are typed; texts that are no times stay as they are. */
+    public static String hours(String opens, String closes) {
+        String from = opens.isEmpty() ? "00:00" : opens;
+        return closes.isEmpty()
+                ? "from " + from
+                : from + " to " + closes + (from.compareTo(closes) < 0 ? "" : " the next day");
+    }
+
     private static String of(@Nullable LocalTime opens, @Nullable LocalTime closes) {
         if (opens == null && closes == null) {
             return "";
         }
-        String from = opens == null ? "00:00" : TIME.format(opens);
-        if (closes == null) {
-            return "from " + from;
-        }
-        boolean pastMidnight = !(opens == null ? LocalTime.MIN : opens).isBefore(closes);
-        return from + " to " + TIME.format(closes) + (pastMidnight ? " the next day" : "");
+        return hours(opens == null ? "" : TIME.format(opens), closes == null ? "" : TIME.format(closes));
     }
 
     /** “Friday 16 April, 22:00”. */

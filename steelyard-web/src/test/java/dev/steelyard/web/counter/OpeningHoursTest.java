@@ -20,9 +20,8 @@ class OpeningHoursTest {
 
     private static final String NIGHT =
             """
-            {"card": {"name": "Night brushes", "covers": {"products": ["BRU-1"], "days": ["fri"],
-              "opens": "22:00", "closes": "02:00"}, "cases": [{"piece": {"formula": "9.90 EUR"}}]},
-             "checkWeights": [{"name": "At night", "sku": "BRU-1", "quantity": 2, "expect": {"line": "19.80"}}]}""";
+            {"name": "Night rope", "covers": {"products": ["ROPE-12"], "days": ["fri"], "opens": "22:00",
+             "closes": "02:00"}, "cases": [{"piece": {"formula": "9.90 EUR"}}]}""";
     private static final String SAYS = "Friday, 22:00 to 02:00 the next day";
 
     private Http owner;
@@ -48,7 +47,7 @@ class OpeningHoursTest {
         shopper.get("/counter");
         shopper.post("/counter/as", "day", day, "time", time);
 
-        Answer page = shopper.get("/counter/goods/BRU-1");
+        Answer page = shopper.get("/counter/goods/ROPE-12");
 
         if (open) {
             assertThat(page.text()).contains("9.90").doesNotContain("Closed at this time");
@@ -60,17 +59,9 @@ class OpeningHoursTest {
     }
 
     @Test
-    void itsCheckWeightsAreWeighedWhenItIsOpenWhateverDayItIs() {
-        assertThat(owner.get(path + "?step=weights").text()).doesNotContain("was 19.80");
-        assertThat(owner.get("/today").text())
-                .contains("None: every trial that was kept still comes to its price.")
-                .doesNotContain("Night brushes “At night”");
-    }
-
-    @Test
     void theHoursAreSaidInTheSentenceTheStepAndTheList() {
         assertThat(owner.get(path + "?step=covers").text()).contains(SAYS);
-        assertThat(owner.get("/cards").text()).contains("22:00");
+        assertThat(owner.get("/cards").text()).contains("22:00 to 02:00 the next day");
     }
 
     @Test
@@ -84,7 +75,7 @@ class OpeningHoursTest {
     void aBasketFilledAtNightSaysInTheMorningThatItIsClosed(Http shopper) {
         shopper.get("/counter");
         shopper.post("/counter/as", "day", "2026-11-27", "time", "23:00");
-        assertThat(shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2")
+        assertThat(shopper.post("/counter/basket/add", "sku", "ROPE-12", "quantity", "2")
                         .text())
                 .contains("19.80");
         shopper.post("/counter/as", "day", "2026-11-28", "time", "10:00");

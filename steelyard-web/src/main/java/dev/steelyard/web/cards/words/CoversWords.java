@@ -1,6 +1,7 @@
 package dev.steelyard.web.cards.words;
 
 import dev.steelyard.web.kept.DraftDocument;
+import dev.steelyard.web.shown.HourWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,14 +55,16 @@ public final class CoversWords {
         if (!covers.path("until").asString("").isEmpty()) {
             line.append(", until ").append(covers.path("until").asString(""));
         }
-        append(line, covers, "days", ", on ");
+        if (covers.path("days").size() > 0) {
+            line.append(", on ")
+                    .append(texts(covers.path("days")).stream()
+                            .map(HourWords::day)
+                            .collect(Collectors.joining(", ")));
+        }
         String opens = covers.path("opens").asString("");
         String closes = covers.path("closes").asString("");
         if (!opens.isEmpty() || !closes.isEmpty()) {
-            line.append(", ")
-                    .append(opens.isEmpty() ? "00:00" : opens)
-                    .append(" to ")
-                    .append(closes.isEmpty() ? "24:00" : closes);
+            line.append(", ").append(HourWords.hours(opens, closes));
         }
         String words = line.toString();
         return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";

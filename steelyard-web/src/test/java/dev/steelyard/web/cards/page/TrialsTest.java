@@ -174,6 +174,25 @@ class TrialsTest {
         assertThat(Weights.kept(document, dearer.card(), subject)).hasSize(1);
     }
 
+    /** 1 April 2027, the day it is, is a Thursday. */
+    @Test
+    void aCardOfDaysAndHoursIsTriedAndWeighedWhenItCounts() {
+        String night = COVER.replace(
+                "{\"products\": [\"CVR\"]}",
+                "{\"products\": [\"CVR\"], \"days\": [\"fri\"], \"opens\": \"22:00\", \"closes\": \"02:00\"}");
+        Documents.DraftReading reading = reading(night);
+        TrialText text = filled(night, Map.of());
+        CardTrial trial = CardTrial.read(text, reading.card(), subject);
+        assertThat(view(night, text).total()).isEqualTo("200.00");
+        ObjectNode weight = Weights.of(
+                trial, text, reading.card(), trial.price(Objects.requireNonNull(reading.prepared()), subject));
+        DraftDocument document = document(night);
+        document.weights().add(weight);
+        assertThat(Weights.views(document, reading.card(), reading.prepared(), subject))
+                .singleElement()
+                .matches(Weights.View::holds);
+    }
+
     @Test
     void aRefusalIsKeptToo() {
         TrialText text = filled(COVER, Map.of("a.length", "1"));

@@ -42,7 +42,7 @@ class WordsTest {
                 "finish | {} | The line costs what its pieces cost: no set-up charge, no minimum.",
                 "finish | {`finish`: {`setUp`: `4`, `minimum`: `9`}} | Each line has a set-up charge of [4] and costs at least [9].",
                 "covers | {} | Everything. That is 2 products now.",
-                "covers | {`covers`: {`products`: [`CVR`], `groups`: [`Boatyard`], `days`: [`mon`, `tue`]}} | Boat cover, for Boatyard, on mon, tue. That is 2 products now.",
+                "covers | {`covers`: {`products`: [`CVR`], `groups`: [`Boatyard`], `days`: [`mon`, `tue`]}} | Boat cover, for Boatyard, on Monday, Tuesday. That is 2 products now.",
                 "covers | {`covers`: {`categories`: [`Hardware`], `except`: [`X`], `from`: `2027-04-01`}} | Everything in Hardware, but not X, from 2027-04-01. That is 2 products now.",
                 "weights| {} | No trial is kept yet.",
                 "shop   | {`shopPage`: {`table`: `cards`}} | The shop page shows the breaks as cards.",
