@@ -152,6 +152,18 @@ class DealFindingsTest {
         assertThat(found.get(0).mend()).isEqualTo(new Mend.Remove("/rows/1"));
     }
 
+    /** Four rows that change nothing are found first; the cliff is looked for all the same. */
+    @Test
+    void otherFindingsDoNotKeepCliffsFromBeingLookedFor() {
+        Deal deal = ladder(
+                "Care", Counts.SPEND, category("care"), Value.PERCENT_OFF, "100 5", "150 5", "200 5", "250 5", "300 5");
+
+        assertThat(FINDINGS.of(deal, List.of()))
+                .extracting(finding -> finding.code().text())
+                .containsOnly("no-op", "spend-cliff")
+                .contains("spend-cliff");
+    }
+
     @Test
     void whatIsGivenAwayOrSoldBelowCostIsFound() {
         assertThat(of(ladder("Half", Counts.PIECES, category("hardware"), Value.PERCENT_OFF, "6 50")))

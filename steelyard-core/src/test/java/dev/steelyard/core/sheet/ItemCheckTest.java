@@ -253,6 +253,49 @@ class ItemCheckTest {
         assertThat(found.get(2).notes()).noneMatch(note -> note.code() == Note.Code.OVERLAP);
     }
 
+    /** Boatyard from 10 at 6.35 and everyone from 25 at 6.20: a break of everyone's cheaper than the group's. */
+    @Test
+    void whereAnotherRowIsChargedWithinARowsRangeItIsSaid() {
+        Outcome found = check(SHACKLE, fresh(2, "Boatyard", 20, 40, "6.30")).get(0);
+
+        assertThat(notes(found))
+                .contains(
+                        "CUT: within what it is for, Boatyard is charged otherwise: 25 to 40 6.20 by the row of everyone"
+                                + " from 25");
+    }
+
+    @Test
+    void whatAGapCostsIsWhatIsCharged() {
+        Outcome found = check(SHACKLE, fresh(2, "Boatyard", 12, 19, "6.33"), fresh(3, "Boatyard", 30, null, "6.00"))
+                .get(0);
+
+        assertThat(notes(found))
+                .contains(
+                        "GAP: it ends at 19 and the next begins at 30; what is in neither: 20 to 24 cost 6.33 as this row"
+                                + " says, 25 to 29 6.20 by the row of everyone from 25");
+    }
+
+    @Test
+    void aRangeThatEndsBeforeItBeginsIsRefused() {
+        Outcome found = check(SHACKLE, fresh(2, null, 90, 85, "6.00")).get(0);
+
+        assertThat(found.kind()).isEqualTo(Kind.REFUSED);
+        assertThat(reason(found)).startsWith("It ends at 85, before it begins at 90");
+    }
+
+    @Test
+    void aDoubledRowDoesNotSilenceTheGapsAfterIt() {
+        List<Outcome> found = check(
+                shackle("7.40"),
+                fresh(2, null, 10, 14, "6.90"),
+                fresh(3, null, 10, 14, "6.90"),
+                fresh(4, null, 20, 24, "6.20"),
+                fresh(5, null, 30, null, "5.80"));
+
+        assertThat(notes(found.get(2)))
+                .anyMatch(note -> note.startsWith("GAP: it ends at 24 and the next begins at 30"));
+    }
+
     @Test
     void moreRowsThanGoodsCanHaveAreRefused() {
         SheetRow[] rows = new SheetRow[ItemCheck.MOST_ROWS + 2];

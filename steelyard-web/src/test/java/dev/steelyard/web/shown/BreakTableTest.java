@@ -52,6 +52,17 @@ class BreakTableTest {
                 .isEqualTo("50 %");
     }
 
+    /** A tier without a reduction, before anything is typed: “off” alone says nothing. */
+    @Test
+    void aTierWithoutAReductionIsTheFullPrice() {
+        String measured = ROPE.formatted("percent-off", "5")
+                .replace("\"counts\": \"amount\"", "\"counts\": \"pieces\"")
+                .replace(", \"unit\": \"m\",\n   \"rows\"", ", \"rows\"");
+        assertThat(table(measured, null, 1, Map.of()).tiers())
+                .extracting(Tier::worth)
+                .containsExactly("full price", "5 % off");
+    }
+
     @Test
     void aLotSavesWhatItsPiecesWouldCostMoreInAFullSmallestLot() {
         String lots =
