@@ -13,12 +13,13 @@ final class Ports {
 
     private Ports() {}
 
-    /** @throws IllegalArgumentException in words, where the port insisted on is taken */
+    /** @throws IllegalArgumentException in words, where the port insisted on is taken, or may not be opened */
     static int choose(@Nullable Integer insisted) {
         if (insisted != null) {
-            if (!isFree(insisted)) {
-                throw new IllegalArgumentException(
-                        "port " + insisted + " is taken by another program; give another, or none to let one be found");
+            try {
+                open(insisted);
+            } catch (IOException not) {
+                throw new IllegalArgumentException("port " + insisted + why(not));
             }
             return insisted;
         }
@@ -34,11 +35,23 @@ final class Ports {
         return port == USUAL;
     }
 
+    /** Systems keep low ports for themselves; whoever may not open one would look in vain for the program that has it. */
+    static String why(IOException not) {
+        return String.valueOf(not.getMessage()).contains("Permission denied")
+                ? " may not be opened by this user; ports from 1024 on may be"
+                : " is taken by another program; give another, or none to let one be found";
+    }
+
     private static boolean isFree(int port) {
-        try (ServerSocket socket = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
-            return socket.isBound();
+        try {
+            open(port);
+            return true;
         } catch (IOException taken) {
             return false;
         }
+    }
+
+    private static void open(int port) throws IOException {
+        new ServerSocket(port, 1, InetAddress.getLoopbackAddress()).close();
     }
 }

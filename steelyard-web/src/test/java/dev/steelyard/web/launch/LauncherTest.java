@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.net.BindException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -62,6 +65,16 @@ class LauncherTest {
                         .map(process -> process.info().commandLine().orElse(""))
                         .filter(line -> line.contains("--datadir=" + home)))
                 .isEmpty();
+    }
+
+    @Test
+    void aPortThatIsTakenIsToldFromOneThatMayNotBeOpened() throws IOException {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            assertThatThrownBy(() -> Ports.choose(taken.getLocalPort()))
+                    .hasMessage("port " + taken.getLocalPort()
+                            + " is taken by another program; give another, or none to let one be found");
+        }
+        assertThat(Ports.why(new BindException("Permission denied"))).contains("may not be opened by this user");
     }
 
     @Test
