@@ -2,6 +2,7 @@ package dev.steelyard.format;
 
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
@@ -58,6 +59,11 @@ public final class Json {
                             + notJson.getLocation().getColumnNr() + ")";
             return new Parsed(null, "this is no JSON that can be read: " + notJson.getOriginalMessage() + where);
         }
+    }
+
+    /** Goes through a text token by token. */
+    static JsonParser parser(String text) {
+        return MAPPER.createParser(text);
     }
 
     /**

@@ -1,10 +1,12 @@
 package dev.steelyard.format;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
-import tools.jackson.databind.JsonNode;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.TokenStreamContext;
 
 /**
  * How many of something a document may hold where strangers send it: looked at before anything else is done with it, so
@@ -14,9 +16,9 @@ public final class Sizes {
 
     /** The most entries of a list, by the name of its field; any other list has at most {@value #OTHER}. */
     public static final Map<String, Integer> MOST = Map.copyOf(new TreeMap<>(Map.ofEntries(
-            Map.entry("orders", 1000),
+            Map.entry("orders", 5000), // these two are counted over all documents once they are read
+            Map.entry("baskets", 5000),
             Map.entry("before", 100),
-            Map.entry("baskets", 1000),
             Map.entry("lines", 1000),
             Map.entry("deals", 200),
             Map.entry("products", 1000),
@@ -37,29 +39,39 @@ public final class Sizes {
 
     private Sizes() {}
 
-    /** Each list that is too long, with its place; the first {@value #OTHER} of a list are looked into. */
-    public static List<FormatIssue> tooLong(JsonNode document) {
-        List<FormatIssue> issues = new ArrayList<>();
-        look(document, "", OTHER, issues);
-        return issues;
+    /**
+     * The first list that is too long, told while the text is gone through: nothing of it is kept, and nothing behind that
+     * place is looked at. A text that is no JSON is left to reading, which says so.
+     */
+    public static Optional<FormatIssue> tooLong(String text) {
+        try (JsonParser parser = Json.parser(text)) {
+            while (parser.nextToken() != null) {
+                TokenStreamContext list = listOf(parser);
+                if (list != null && list.getEntryCount() > most(list)) {
+                    return Optional.of(FormatIssue.at(
+                            pointer(list), "this list has more than the " + most(list) + " that are taken here"));
+                }
+            }
+        } catch (JacksonException notJson) {
+            return Optional.empty();
+        }
+        return Optional.empty();
     }
 
-    private static void look(JsonNode node, String at, int most, List<FormatIssue> issues) {
-        if (node.isObject()) {
-            node.properties()
-                    .forEach(field -> look(
-                            field.getValue(),
-                            at + Json.step(field.getKey()),
-                            MOST.getOrDefault(field.getKey(), OTHER),
-                            issues));
-        } else if (node.isArray()) {
-            if (node.size() > most) {
-                issues.add(FormatIssue.at(at, "these are " + node.size() + "; at most " + most + " are taken here"));
-                return;
-            }
-            for (int i = 0; i < node.size(); i++) {
-                look(node.get(i), at + "/" + i, OTHER, issues);
-            }
-        }
+    /** The list in which a value begins here; none where none does. */
+    private static @Nullable TokenStreamContext listOf(JsonParser parser) {
+        TokenStreamContext here = parser.streamReadContext();
+        TokenStreamContext holder = parser.currentToken().isStructStart() ? here.getParent() : here;
+        return holder != null && holder.inArray() && !parser.currentToken().isStructEnd() ? holder : null;
+    }
+
+    private static int most(TokenStreamContext list) {
+        String name = list.getParent().currentName();
+        return name == null ? OTHER : MOST.getOrDefault(name, OTHER);
+    }
+
+    /** Where a list stands: the way to its entry without the last step. */
+    private static String pointer(TokenStreamContext list) {
+        return list.pathAsPointer().head().toString();
     }
 }

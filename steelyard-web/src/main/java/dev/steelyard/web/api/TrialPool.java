@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Where strangers' documents are priced: a few threads of their own, so that shoppers keep the rest, and a short queue.
- * Work ends at its deadline, and soon after whoever asked has gone.
+ * Work gives way while shoppers wait, ends at its deadline, and soon after whoever asked has gone.
  */
 @Component
 class TrialPool implements DisposableBean {
@@ -29,9 +29,11 @@ class TrialPool implements DisposableBean {
 
     private final ThreadPoolExecutor threads;
     private final TrialLimits limits;
+    private final Shoppers shoppers;
     private final Clock clock;
 
-    TrialPool(TrialLimits limits, Clock clock) {
+    TrialPool(TrialLimits limits, Shoppers shoppers, Clock clock) {
+        this.shoppers = shoppers;
         this.limits = limits;
         this.clock = clock;
         this.threads = new ThreadPoolExecutor(
@@ -54,6 +56,7 @@ class TrialPool implements DisposableBean {
 
         @Override
         public boolean still() {
+            shoppers.giveWay();
             return !gone.get() && clock.instant().isBefore(until);
         }
     }

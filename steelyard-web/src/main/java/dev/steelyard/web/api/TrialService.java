@@ -44,6 +44,9 @@ class TrialService {
 
     /** An answer for a document; a list of answers for a list of them. */
     JsonNode price(String text, boolean findings, Wanted wanted) {
+        Sizes.tooLong(text).ifPresent(tooLong -> {
+            throw new ProblemFound(Problem.TOO_LARGE, tooLong.at() + ": " + tooLong.message(), List.of(tooLong));
+        });
         Json.Parsed parsed = Json.parse(text);
         JsonNode root = parsed.root();
         if (root == null) {
@@ -59,12 +62,11 @@ class TrialService {
             throw new ProblemFound(
                     Problem.TOO_MANY_ORDERS, "A request has at most " + limits.orders() + " orders, not " + orders);
         }
-        List<FormatIssue> tooLong = Sizes.tooLong(root);
-        if (!tooLong.isEmpty()) {
+        long shares = shares(root);
+        if (shares > limits.shares()) {
             throw new ProblemFound(
                     Problem.TOO_LARGE,
-                    tooLong.get(0).at() + ": " + tooLong.get(0).message(),
-                    tooLong);
+                    "Deals times lines of all baskets come to at most " + limits.shares() + ", not " + shares);
         }
         wanted.check();
         Documents.Reading reading = Documents.read(root, shops.current().rules());
@@ -91,6 +93,18 @@ class TrialService {
         return documents
                 .mapToLong(
                         one -> one.path("orders").size() + one.path("baskets").size())
+                .sum();
+    }
+
+    /** How many shares of deals in lines an answer could have. */
+    private static long shares(JsonNode root) {
+        Stream<JsonNode> documents = root.isArray() ? root.valueStream() : Stream.of(root);
+        return documents
+                .mapToLong(one -> one.path("deals").size()
+                        * one.path("baskets")
+                                .valueStream()
+                                .mapToLong(basket -> basket.path("lines").size())
+                                .sum())
                 .sum();
     }
 

@@ -41,7 +41,6 @@ class TrialsController {
                     Problem.NOT_JSON,
                     "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
         }
-        pool.room(); // before a body is read in vain
         byte[] body = request.getInputStream().readNBytes(limits.bodyBytes() + 1);
         if (body.length > limits.bodyBytes()) {
             throw new ProblemFound(

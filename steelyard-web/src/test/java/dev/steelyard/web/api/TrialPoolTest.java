@@ -18,7 +18,8 @@ import org.junit.jupiter.api.Test;
 class TrialPoolTest {
 
     private final HandClock clock = new HandClock();
-    private final TrialPool pool = new TrialPool(new TrialLimits(1000, 1, 1, Duration.ofSeconds(5), 1, 2), clock);
+    private final TrialPool pool =
+            new TrialPool(new TrialLimits(1000, 1, 1, 1, Duration.ofSeconds(5), 1, 2), new Shoppers(), clock);
     private final CountDownLatch begun = new CountDownLatch(1);
     private final CompletableFuture<String> ended = new CompletableFuture<>();
     private final CountDownLatch free = new CountDownLatch(1);

@@ -16,6 +16,9 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -230,28 +233,73 @@ class TrialsTest {
         JsonNode rows = problem(developer, BRUSHES.formatted(ladder, ""), 422, "too-large");
         assertThat(rows.at("/issues/0/at").stringValue()).isEqualTo("/card/ladder/rows");
         assertThat(rows.at("/issues/0/message").stringValue())
-                .isEqualTo("these are 15000; at most 1000 are taken here");
+                .isEqualTo("this list has more than the 1000 that are taken here");
         String cases = ", \"cases\": [" + repeated(9_000, "{\"piece\": {\"shelf\": true}}") + "]";
         problem(developer, BRUSHES.formatted(cases, ""), 422, "too-large");
         problem(developer, "{\"deals\": [" + repeated(1_000, "{\"name\": \"D\"}") + "]}", 422, "too-large");
     }
 
     @Test
+    void dealsTimesLinesAreBoundedSinceEachIsAnsweredInEach(Http developer) {
+        String lines = repeated(1_000, "{\"sku\": \"S\", \"quantity\": 1, \"total\": \"9.99\"}");
+        JsonNode refused = problem(
+                developer,
+                "{\"deals\": [" + repeated(101, "{\"name\": \"D\"}") + "], \"baskets\": [{\"lines\": [" + lines
+                        + "]}]}",
+                422,
+                "too-large");
+        assertThat(refused.get("detail").stringValue())
+                .isEqualTo("Deals times lines of all baskets come to at most 100000, not 101000");
+    }
+
+    @Test
+    void whileTooManyWaitAnotherIsToldWhenToComeAgain(App app, Http developer) throws Exception {
+        TrialPool pool = app.bean(TrialPool.class);
+        CountDownLatch free = new CountDownLatch(1);
+        ExecutorService others = Executors.newCachedThreadPool();
+        for (int i = 0; i < 9; i++) {
+            others.submit(() -> pool.run(
+                    wanted -> {
+                        try {
+                            free.await();
+                        } catch (InterruptedException stopping) {
+                            throw new IllegalStateException(stopping);
+                        }
+                        return "";
+                    },
+                    () -> false));
+        }
+        await().until(() -> pool.underWay() == 9);
+
+        Http.Answer refused =
+                developer.postBody("/api/v1/trials", "application/json", BRUSHES.formatted("", "{\"quantity\": 3}"));
+        free.countDown();
+        others.shutdown();
+
+        assertThat(refused.status()).isEqualTo(429);
+        assertThat(refused.response().headers().firstValue("Retry-After")).hasValue("2");
+        assertThat(refused.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
+        await().until(() -> pool.underWay() == 0);
+        ok(developer, BRUSHES.formatted("", "{\"quantity\": 3}"));
+    }
+
+    @Test
     void computingEndsWhenWhoeverAskedHasLeft(App app) throws IOException {
         TrialPool pool = app.bean(TrialPool.class);
-        String lines = IntStream.range(0, 1000)
-                .mapToObj(i -> "{\"sku\": \"S" + i + "\", \"quantity\": 1000, \"total\": \"9.99\"}")
+        String asks = IntStream.range(0, 12)
+                .mapToObj(i -> "{\"measurement\": \"x" + i + "\", \"kind\": \"number\", \"unit\": \"1\", \"min\": 0,"
+                        + " \"max\": 1000}")
                 .collect(Collectors.joining(","));
-        String deal = "{\"name\": \"Third\", \"kind\": \"buy-and-get\", \"buy\": {\"pieces\": 2, \"covers\":"
-                + " {\"everything\": true}}, \"get\": {\"pieces\": 1, \"covers\": {\"everything\": true},"
-                + " \"value\": \"percent-off\", \"amount\": 1}}";
-        byte[] body = ("{\"deals\": [" + repeated(200, deal) + "], \"baskets\": ["
-                        + repeated(12, "{\"lines\": [" + lines + "]}") + "]}")
-                .getBytes(StandardCharsets.UTF_8);
+        String deep = "(".repeat(60) + "x0" + " + x1 * x2)".repeat(60);
+        String document = BRUSHES.formatted(
+                ", \"asks\": [" + asks + "], \"cases\": [{\"piece\": {\"formula\": \"(" + deep
+                        + ") ^ 2 / (1 + ABS(x3 - x4)) * 1 EUR\"}}]",
+                "");
+        byte[] body = ("[" + repeated(50, document) + "]").getBytes(StandardCharsets.UTF_8);
         URI url = URI.create(app.url());
         try (Socket socket = new Socket(url.getHost(), url.getPort())) {
             socket.getOutputStream()
-                    .write(("POST /api/v1/trials HTTP/1.1\r\nHost: 127.0.0.1:" + url.getPort()
+                    .write(("POST /api/v1/trials?findings=true HTTP/1.1\r\nHost: 127.0.0.1:" + url.getPort()
                                     + "\r\nContent-Type: application/json\r\nContent-Length: " + body.length
                                     + "\r\n\r\n")
                             .getBytes(StandardCharsets.US_ASCII));
