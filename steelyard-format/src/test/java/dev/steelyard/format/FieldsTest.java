@@ -2,12 +2,15 @@ package dev.steelyard.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.finding.Finding;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -61,6 +64,16 @@ class FieldsTest {
                 .isEqualTo(made);
     }
 
+    @Test
+    void everyFindingAndEveryReasonAgainstADealIsDescribed() throws IOException {
+        String chapter = Files.readString(Path.of("..", "docs", "open-format.md"));
+        assertThat(Stream.of(Finding.Code.values()).map(code -> "`" + code.text() + "`"))
+                .allSatisfy(code -> assertThat(chapter).contains(code));
+        assertThat(Stream.of(Dealt.Why.values())
+                        .map(why -> "`" + why.name().toLowerCase(Locale.ROOT).replace('_', '-') + "`"))
+                .allSatisfy(why -> assertThat(chapter).contains(why));
+    }
+
     private static String tables() {
         return """
                 # Fields of the open format
@@ -102,7 +115,7 @@ class FieldsTest {
                 case "text", "unit", "day", "time", "moment" -> name;
                 case "decimal" -> "number";
                 case "card" -> "card";
-                default -> name.replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
+                default -> name.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
             };
         } else if (field.has("const")) {
             return field.get("const").asString();

@@ -78,6 +78,19 @@ public class Changes {
                 .orElse(null);
     }
 
+    /** The latest changes of the shop itself, newest first: without who came and went. */
+    @Transactional(readOnly = true)
+    public List<Entry> latestOfTheShop(int most) {
+        return entities.createQuery(
+                        "select c from StoredChange c where c.subject <> :signIn order by c.madeAt desc, c.id desc",
+                        StoredChange.class)
+                .setParameter("signIn", Subject.SIGN_IN)
+                .setMaxResults(most)
+                .getResultStream()
+                .map(this::entry)
+                .toList();
+    }
+
     /**
      * The latest changes, newest first.
      *

@@ -86,7 +86,7 @@ class TodayController {
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(
                 "changes",
-                changes.latest(null, null, "", null, MOST_CHANGES).stream()
+                changes.latestOfTheShop(MOST_CHANGES).stream()
                         .map(entry -> ChangeLine.of(entry, book.shop().zone()))
                         .toList());
         return "today/today";

@@ -166,6 +166,7 @@ class EveryPageTest {
         }
         CardHands.begin(page, "ROPE-12", "metre").step("ask").press("add", "", "choice");
         checkHere(page, "the asks of a new card");
+        fits(page, "the asks of a new card");
         page.fill("[name='/asks/0/min']", "x");
         page.locator("#card [aria-invalid=true]").first().waitFor();
         checkHere(page, "a card with a fault");
@@ -195,6 +196,10 @@ class EveryPageTest {
         page.setViewportSize(1280, 800);
         page.navigate(path);
         checkHere(page, path);
+        fits(page, path);
+    }
+
+    private void fits(Page page, String path) {
         page.setViewportSize(390, 844);
         int width = (int) page.evaluate("document.documentElement.scrollWidth");
         if (width > 390) {

@@ -21,7 +21,8 @@ class TodayTest {
                 .contains("1 March 2027 Antifouling by hull area version 2 begins")
                 .contains("1 April 2027 Deck brush from 2 begins", "1 May 2027 Deck brush from 2 ends")
                 .contains("14 of 14 cards and 0 deals live, 13 products sold")
-                .doesNotContain("Without a price");
+                .doesNotContain("Without a price")
+                .doesNotContain("signed in as");
     }
 
     @Test
