@@ -3,8 +3,8 @@ package dev.steelyard.format.table;
 import java.util.regex.Pattern;
 
 /**
- * Texts in CSV that a spreadsheet program would run as a formula, full-width signs too, get a leading apostrophe; reading takes it off. Texts
- * that have one already get another, so that both ways are exact.
+ * Texts in CSV that a spreadsheet program would run as a formula get a leading apostrophe, those that begin with a
+ * full-width sign too; reading takes it off. Texts that have one already get another, so that both ways are exact.
  */
 public final class Guarded {
 

@@ -16,9 +16,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -253,33 +250,17 @@ class TrialsTest {
     }
 
     @Test
-    void whileTooManyWaitAnotherIsToldWhenToComeAgain(App app, Http developer) throws Exception {
-        TrialPool pool = app.bean(TrialPool.class);
-        CountDownLatch free = new CountDownLatch(1);
-        ExecutorService others = Executors.newCachedThreadPool();
-        for (int i = 0; i < 9; i++) {
-            others.submit(() -> pool.run(
-                    wanted -> {
-                        try {
-                            free.await();
-                        } catch (InterruptedException stopping) {
-                            throw new IllegalStateException(stopping);
-                        }
-                        return "";
-                    },
-                    () -> false));
+    void whileTooManyWaitAnotherIsToldWhenToComeAgain(App app, Http developer) {
+        Http.Answer refused;
+        try (FullPool full = new FullPool(app.bean(TrialPool.class))) {
+            assertThat(full).isNotNull();
+            refused = developer.postBody(
+                    "/api/v1/trials", "application/json", BRUSHES.formatted("", "{\"quantity\": 3}"));
         }
-        await().until(() -> pool.underWay() == 9);
-
-        Http.Answer refused =
-                developer.postBody("/api/v1/trials", "application/json", BRUSHES.formatted("", "{\"quantity\": 3}"));
-        free.countDown();
-        others.shutdown();
 
         assertThat(refused.status()).isEqualTo(429);
         assertThat(refused.response().headers().firstValue("Retry-After")).hasValue("2");
         assertThat(refused.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
-        await().until(() -> pool.underWay() == 0);
         ok(developer, BRUSHES.formatted("", "{\"quantity\": 3}"));
     }
 

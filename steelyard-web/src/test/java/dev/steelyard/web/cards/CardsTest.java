@@ -142,6 +142,26 @@ class CardsTest {
                 .isEqualTo(200);
     }
 
+    /** Half past two does not exist on the day clocks are put forward, and comes twice on the day they are put back. */
+    @Test
+    void aMomentThatClocksSkipOrRepeatIsAskedAboutWhereItIsTyped(Http owner) {
+        owner.signIn("maren");
+        String path = owner.post("/cards/read", "json", COVER).response().uri().getPath();
+        Http.Answer skipped = typed(owner, path, "/covers/from", "2027-03-28T02:30");
+        assertThat(skipped.text()).contains("02:30 does not exist on 2027-03-28");
+        assertThat(skipped.body()).contains("data-to=\"2027-03-28T01:59\"", "data-to=\"2027-03-28T03:00\"");
+        Http.Answer twice = typed(owner, path, "/covers/until", "2027-10-31T02:30");
+        assertThat(twice.body()).contains("data-to=\"2027-10-31T02:30+02:00\"", "data-to=\"2027-10-31T02:30+01:00\"");
+        Http.Answer picked = typed(owner, path, "/covers/until", "2027-10-31T02:30+01:00");
+        assertThat(picked.text()).doesNotContain("comes twice");
+        assertThat(picked.body()).contains("value=\"2027-10-31T02:30+01:00\"");
+    }
+
+    private static Http.Answer typed(Http owner, String path, String place, String text) {
+        String based = owner.get(path).field("basedOn");
+        return owner.background(path + "/edit", "do", "keep", "basedOn", based, "step", "covers", place, text);
+    }
+
     @Test
     void aCardIsCopiedTakenAwayAndPutBack(App app, Http owner) {
         owner.signIn("maren");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
@@ -72,18 +73,7 @@ class ChangedMeanwhileTest {
         assertThat(form.text()).contains("30.45");
         brushes(app, "20.00");
 
-        Answer told = shopper.post(
-                "/counter/checkout",
-                "key",
-                key,
-                "seen",
-                form.field("seen"),
-                "name",
-                "Ada Quill",
-                "email",
-                "ada@example.org",
-                "payment",
-                "invoice");
+        Answer told = Buying.order(shopper, form, "invoice", "");
 
         assertThat(told.status()).isEqualTo(409);
         assertThat(told.text())

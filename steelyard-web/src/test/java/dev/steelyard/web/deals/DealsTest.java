@@ -136,6 +136,45 @@ class DealsTest {
         assertThat(draft(app, id).document().text("/buy/covers/categories/0")).isEqualTo("Hardware");
     }
 
+    /** Friday nights: tried when it counts whatever day it is, said in words, and live only then at the counter. */
+    @Test
+    void aDealOfDaysAndHoursIsTriedWhenItCountsAndCountsOnlyThen(App app, Http owner, Http shopper) {
+        String deal = begin(owner.signIn("maren"), "spend", "category:Hardware");
+        String days = "[]/days";
+        Answer kept = owner.background(
+                deal + "/edit",
+                "basedOn",
+                "1",
+                "step",
+                "who",
+                "do",
+                "keep",
+                days,
+                "fri",
+                "/opens",
+                "22:00",
+                "/closes",
+                "02:00");
+        assertThat(kept.text())
+                .contains("Friday, 22:00 to 02:00 the next day")
+                .containsPattern("Tried for Friday \\d+ \\w+, 22:00, when this deal counts");
+        assertThat(putLive(owner, deal).text()).contains("Live. Shoppers see it now.");
+
+        assertThat(basketAt(shopper, "2026-11-28", "01:00").text()).contains("5 %");
+        assertThat(basketAt(shopper, "2026-11-27", "01:00").text()).doesNotContain("5 %");
+        assertThat(basketAt(shopper, "2026-11-27", "22:00").text()).contains("5 %");
+    }
+
+    /** Shackles for more than 150, seen at a moment. */
+    private static Answer basketAt(Http shopper, String day, String time) {
+        shopper.get("/counter");
+        shopper.post("/counter/as", "day", day, "time", time);
+        if (shopper.get("/counter/basket").text().contains("Nothing in it yet")) {
+            shopper.post("/counter/basket/add", "sku", "SHK-8", "quantity", "30");
+        }
+        return shopper.get("/counter/basket");
+    }
+
     @Test
     void aSecondEditorIsToldAndNothingIsOverwritten(App app, Http owner, Http other) {
         String deal = begin(owner.signIn("maren"), "spend", "category:Hardware");

@@ -14,6 +14,11 @@ public final class Buying {
 
     /** The same with a card of any number. */
     public static Answer pay(Http shopper, Answer form, String card) {
+        return order(shopper, form, "card", card);
+    }
+
+    /** The same, paid in another way. */
+    public static Answer order(Http shopper, Answer form, String way, String card) {
         return shopper.post(
                 "/counter/checkout",
                 "key",
@@ -24,6 +29,8 @@ public final class Buying {
                 "Ada Quill",
                 "email",
                 "ada@example.org",
+                "payment",
+                way,
                 "card",
                 card);
     }
