@@ -19,6 +19,9 @@ public record Change(
         Map<String, String> before,
         Map<String, String> after) {
 
+    /** The name under which the address of somebody who signed in stands. */
+    public static final String FROM = "from";
+
     /** The name under which the number of a card's version stands. */
     public static final String VERSION = "version";
 

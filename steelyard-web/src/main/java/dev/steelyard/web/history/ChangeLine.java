@@ -48,11 +48,14 @@ public record ChangeLine(
                                 ? change.subject().path() + change.id()
                                 : change.subject() == Subject.PRICES ? "/goods/" + change.id() : null,
                 card ? versions(change) : change.subject() == Subject.PRICES ? prices(entry) : null,
-                card ? List.of() : words(change));
+                card || change.subject() == Subject.SIGN_IN ? List.of() : words(change));
     }
 
     private static String detail(Entry entry) {
         Change change = entry.change();
+        if (change.subject() == Subject.SIGN_IN) {
+            return "from " + change.after().getOrDefault(Change.FROM, "somewhere");
+        }
         String version = change.after().get(Change.VERSION);
         String edits = entry.times() > 1 ? entry.times() + " edits" : "";
         if (version == null || change.what() == What.PAUSED || change.what() == What.RESUMED) {

@@ -59,8 +59,8 @@ class SignIns {
     }
 
     private void keep(String name, What what, String address, String by) {
-        transactions.executeWithoutResult(status ->
-                changes.keep(new Change(Subject.SIGN_IN, 0, name, what, "", Map.of(), Map.of("from", address)), by));
+        transactions.executeWithoutResult(status -> changes.keep(
+                new Change(Subject.SIGN_IN, 0, name, what, "", Map.of(), Map.of(Change.FROM, address)), by));
     }
 
     private static String address(Authentication who) {

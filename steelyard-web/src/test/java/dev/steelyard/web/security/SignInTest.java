@@ -38,7 +38,8 @@ class SignInTest {
         assertThat(stranger.get("/goods").text()).contains("Password");
         assertThat(owner.get("/history?subject=sign-in").text())
                 .contains("somebody did not get in as maren")
-                .contains("Jonas signed in as jonas");
+                .contains("Jonas signed in as jonas from 127.0.0.1")
+                .doesNotContain("added at");
     }
 
     @Test
