@@ -125,18 +125,21 @@ class EveryPageTest {
         return page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");
     }
 
-    /** A card of each kind with a picture of its own, at each of its steps. */
-    /** A batch with rows of every kind, and what can be done with picked goods. */
-    private void sheets(Page page) {
+    private static void readIn(Page page, String csv) {
         page.navigate("/sheets");
-        page.setInputFiles(
-                "#file",
-                new FilePayload(
-                        "spring.csv",
-                        "text/csv",
-                        "sku,what,from,price,action\nBRU-1,row,6,4,\nBRU-1,row,9,13,\nNOPE,row,6,1,\nSHK,row,100,,remove\n"
-                                .getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles("#file", new FilePayload("spring.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
         page.getByText("Look at it").click();
+    }
+
+    /** Heads that are not known, a batch with rows of every kind, and what can be done with picked goods. */
+    private void sheets(Page page) {
+        readIn(page, "sku,cust. grp,price,remark\nBRU-1,Boatyard,14,\n");
+        page.getByText("leave out").first().waitFor();
+        checkHere(page, "a sheet with heads that are not known");
+        fits(page, "a sheet with heads that are not known");
+        readIn(
+                page,
+                "sku,what,from,price,action\nBRU-1,row,6,4,\nBRU-1,row,9,13,\nNOPE,row,6,1,\nSHK,row,100,,remove\n");
         page.locator("#sum").waitFor();
         checkHere(page, "a sheet that is looked at");
         page.navigate("/goods");
@@ -146,6 +149,7 @@ class EveryPageTest {
         checkHere(page, "what can be done with picked goods");
     }
 
+    /** A card of each kind with a picture of its own, at each of its steps. */
     private void cards(Page page) {
         check(page, "/cards");
         for (String name : List.of("Boat covers by area", "Antifouling by hull area")) {
