@@ -1,6 +1,7 @@
 package dev.steelyard.web.checkout;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.web.book.BookInForce;
@@ -25,6 +26,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Checkouts with and without a customer group race somebody who saves the prices of what they buy, each time another one:
@@ -68,6 +70,36 @@ class CheckoutRaceTest {
         assertThat(placed).isGreaterThan(ROUNDS / 10);
     }
 
+    /**
+     * Somebody publishes while a checkout of a group's basket waits for the shop: it goes on under the new price, which its
+     * shopper has not seen. A checkout that had read anything before would see prices as they were then, and take the old one.
+     */
+    @Test
+    void aCheckoutThatWaitedForAPublisherIsPricedByWhatWasPublished(App app) throws Exception {
+        String token = basket(app, "Boatyard");
+        fill(app, token);
+        SeenPrices seen = seen(app, token);
+        ExecutorService hand = Executors.newSingleThreadExecutor();
+        List<Future<Outcome>> waiting = new ArrayList<>();
+        app.bean(TransactionTemplate.class).executeWithoutResult(status -> {
+            app.sql().sql("update shop set revision = revision + 1").update();
+            app.sql()
+                    .sql(
+                            "update product set shelf_price = 99, revision = (select revision from shop) where sku = 'BRU-1'")
+                    .update();
+            waiting.add(hand.submit(
+                    () -> app.bean(PlaceOrder.class).place(UUID.randomUUID().toString(), seen, BUYER, token)));
+            await().until(() -> app.sql()
+                            .sql(
+                                    "select count(*) from information_schema.processlist where info like concat('%lock in sh', 'are mode%')")
+                            .query(Integer.class)
+                            .single()
+                    == 1);
+        });
+        assertThat(waiting.get(0).get()).isInstanceOf(Outcome.Changed.class);
+        hand.shutdown();
+    }
+
     /** A basket of one brush, for somebody of a group; empty for none. */
     private static String basket(App app, String group) {
         String token = UUID.randomUUID().toString();
@@ -90,13 +122,17 @@ class CheckoutRaceTest {
         published.set(next);
     }
 
-    private Outcome checkOut(App app, String token) {
+    private static void fill(App app, String token) {
         app.sql()
                 .sql(
                         "insert ignore into basket_line (id, basket_id, sku, name, quantity, line_key) select next value for"
                                 + " row_id, id, 'BRU-1', 'Deck brush', 1, sha2(token, 256) from basket where token = ?")
                 .param(token)
                 .update();
+    }
+
+    private Outcome checkOut(App app, String token) {
+        fill(app, token);
         SeenPrices seen = seen(app, token);
         int before = published.get();
         String key = UUID.randomUUID().toString();
