@@ -2,7 +2,6 @@ package dev.steelyard.format;
 
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -15,7 +14,7 @@ import tools.jackson.core.TokenStreamContext;
 public final class Sizes {
 
     /** The most entries of a list, by the name of its field; any other list has at most {@value #OTHER}. */
-    public static final Map<String, Integer> MOST = Map.copyOf(new TreeMap<>(Map.ofEntries(
+    public static final Map<String, Integer> MOST = Map.ofEntries(
             Map.entry("orders", 5000), // these two are counted over all documents once they are read
             Map.entry("baskets", 5000),
             Map.entry("before", 100),
@@ -33,7 +32,7 @@ public final class Sizes {
             Map.entry("packs", 200),
             Map.entry("columns", 100),
             Map.entry("rows", 1000),
-            Map.entry("prices", 400))));
+            Map.entry("prices", 400));
 
     static final int OTHER = 1000;
 

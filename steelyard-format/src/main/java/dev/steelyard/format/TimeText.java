@@ -3,9 +3,7 @@ package dev.steelyard.format;
 import dev.steelyard.core.card.Moments;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -46,10 +44,7 @@ record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
         if (!text.contains("T")) {
             return LocalDate.parse(text).atStartOfDay(zone);
         }
-        if (text.matches(".*T.*(Z|[+-]\\d\\d:\\d\\d)")) {
-            return OffsetDateTime.parse(text).atZoneSameInstant(zone);
-        }
-        Moments.Reading reading = Moments.of(LocalDateTime.parse(text), zone);
+        Moments.Reading reading = Moments.read(text, zone);
         if (reading.moment() == null) {
             throw new Unclear(String.valueOf(reading.fault()), reading.instead());
         }

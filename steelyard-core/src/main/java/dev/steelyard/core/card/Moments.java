@@ -1,12 +1,14 @@
 package dev.steelyard.core.card;
 
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.zone.ZoneOffsetTransition;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +19,8 @@ public final class Moments {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
+    private static final Pattern OFFSET = Pattern.compile(".*T.*(Z|[+-]\\d\\d:\\d\\d)");
+
     private Moments() {}
 
     /**
@@ -25,6 +29,22 @@ public final class Moments {
      * @param instead what can be meant, the earlier first, as RFC 3339 texts; with their offset where only that tells
      */
     public record Reading(@Nullable ZonedDateTime moment, @Nullable String fault, List<String> instead) {}
+
+    /** Whether a text is a moment with its offset, which alone tells it. */
+    public static boolean hasOffset(String text) {
+        return OFFSET.matcher(text).matches();
+    }
+
+    /**
+     * Reads a day with a time, with an offset or in a zone.
+     *
+     * @throws java.time.DateTimeException where it is none
+     */
+    public static Reading read(String text, ZoneId zone) {
+        return hasOffset(text)
+                ? new Reading(OffsetDateTime.parse(text).atZoneSameInstant(zone), null, List.of())
+                : of(LocalDateTime.parse(text), zone);
+    }
 
     /** Reads a local time of a zone. */
     public static Reading of(LocalDateTime local, ZoneId zone) {

@@ -123,15 +123,8 @@ public final class PreparedCard {
      * @throws Refused where that is not possible
      */
     public Piece piece(Asked asked, Notes notes) {
-        String pack = asked.answers().pack();
-        Set<String> notAsked = pack == null ? Set.of() : ownAmountsBeside(pack);
-        Run run = new Run(scope, asked, notes);
-        read(run, notAsked);
-        for (PreparedLimit limit : limits) {
-            if (limit.that().readsNone(notAsked) && !limit.that().holds(run)) {
-                throw Refused.at(Place.JOINT, limit.say());
-            }
-        }
+        Set<String> notAsked = notAsked(asked);
+        Run run = within(asked, notes, notAsked);
         for (int i = 0; i < cases.size(); i++) {
             PreparedCase one = cases.get(i);
             if (one.when() == null || one.when().holds(run)) {
@@ -139,7 +132,8 @@ public final class PreparedCard {
                 if (withoutPack && handsOn(one, asked)) {
                     continue;
                 }
-                Run by = withoutPack ? besidePacks(asked, notes) : run;
+                // the pack is not asked about there, the own amount is
+                Run by = withoutPack ? within(asked.withoutPack(), notes, Set.of()) : run;
                 Priced priced = priced(i, by);
                 if (priced != null) {
                     return finished(i, priced, by);
@@ -164,8 +158,7 @@ public final class PreparedCard {
 
     /** Whether a case that knows no packs leaves the picked one to the cases below it; what it refuses it does not. */
     private boolean handsOn(PreparedCase one, Asked asked) {
-        Run tried = new Run(scope, asked, Notes.NONE);
-        read(tried, ownAmountsBeside(Objects.requireNonNull(asked.answers().pack())));
+        Run tried = answered(asked, Notes.NONE, notAsked(asked));
         try {
             return one.way().price(tried, "") == null;
         } catch (Refused needsWhatIsNotAskedWithAPack) {
@@ -173,12 +166,11 @@ public final class PreparedCard {
         }
     }
 
-    /** The line as a case without packs prices it: the pack is not asked about there, the own amount is. */
-    private Run besidePacks(Asked asked, Notes notes) {
-        Run run = new Run(scope, asked.withoutPack(), notes);
-        read(run, Set.of());
+    /** A line with its answers read, within the joint limits that go by what is asked. */
+    private Run within(Asked asked, Notes notes, Set<String> notAsked) {
+        Run run = answered(asked, notes, notAsked);
         for (PreparedLimit limit : limits) {
-            if (!limit.that().holds(run)) {
+            if (limit.that().readsNone(notAsked) && !limit.that().holds(run)) {
                 throw Refused.at(Place.JOINT, limit.say());
             }
         }
@@ -190,12 +182,7 @@ public final class PreparedCard {
         if (figures.isEmpty()) {
             return List.of();
         }
-        Run run = new Run(scope, asked, Notes.NONE);
-        read(
-                run,
-                asked.answers().pack() == null
-                        ? Set.of()
-                        : ownAmountsBeside(asked.answers().pack()));
+        Run run = answered(asked, Notes.NONE, notAsked(asked));
         List<FigureShown> shown = new ArrayList<>();
         for (PreparedFigure one : figures) {
             try {
@@ -221,7 +208,7 @@ public final class PreparedCard {
             return Optional.empty();
         }
         try {
-            Run run = answered(asked);
+            Run run = answered(asked, Notes.NONE, Set.of());
             Calc calc = new Calc(Formula.prepare(formula, scope, kind).orThrow(), null);
             if (kind instanceof Kind.YesNo) {
                 return Optional.of(calc.holds(run) ? "yes" : "no");
@@ -240,26 +227,21 @@ public final class PreparedCard {
         }
         try {
             Calc calc = new Calc(Formula.prepare(formula, scope, kind).orThrow(), null);
-            return Optional.of(calc.number(answered(asked)));
+            return Optional.of(calc.number(answered(asked, Notes.NONE, Set.of())));
         } catch (Refused noValue) {
             return Optional.empty();
         }
     }
 
-    private Run answered(Asked asked) {
-        Run run = new Run(scope, asked, Notes.NONE);
-        read(run, Set.of());
+    private Run answered(Asked asked, Notes notes, Set<String> notAsked) {
+        Run run = new Run(scope, asked, notes);
+        read(run, notAsked);
         return run;
     }
 
     /** Whether a choice is shown for these answers and an option of it picked. */
     public boolean picked(Asked asked, String choice) {
-        Run run = new Run(scope, asked, Notes.NONE);
-        read(
-                run,
-                asked.answers().pack() == null
-                        ? Set.of()
-                        : ownAmountsBeside(asked.answers().pack()));
+        Run run = answered(asked, Notes.NONE, notAsked(asked));
         return asks.stream()
                 .filter(ask -> ask.ask().name().equals(choice))
                 .anyMatch(ask ->
@@ -332,6 +314,11 @@ public final class PreparedCard {
 
     private boolean scopeLacks(String name) {
         return asks.stream().noneMatch(ask -> ask.ask().name().equals(name));
+    }
+
+    private Set<String> notAsked(Asked asked) {
+        String pack = asked.answers().pack();
+        return pack == null ? Set.of() : ownAmountsBeside(pack);
     }
 
     /** The own amounts that are not asked for where a pack of this name is picked. */

@@ -25,14 +25,23 @@ final class ChargedPrices {
     }
 
     /** Quantities that have one price. */
-    private record Part(long from, long to, @Nullable Break by) {}
+    private record Part(long from, long to, @Nullable Break by) {
+
+        boolean isOne() {
+            return from == to;
+        }
+
+        String range() {
+            return to >= Quantity.MOST ? "from " + from : isOne() ? "" + from : from + " to " + to;
+        }
+    }
 
     /** “25 to 27 pieces cost 6.90, 28 to 29 pieces 6.20 by the row of everyone from 28”. */
     String words(SheetRow row, int from, int to) {
         StringJoiner words = new StringJoiner(", ");
         for (Part part : parts(row, from, to)) {
-            words.add((part.from == part.to ? part.from + "" : part.from + " to " + part.to)
-                    + (words.length() == 0 ? (part.from == part.to ? " costs " : " cost ") : " ")
+            words.add(part.range()
+                    + (words.length() == 0 ? (part.isOne() ? " costs " : " cost ") : " ")
                     + price(part.by)
                     + by(row, part.by));
         }
@@ -48,10 +57,7 @@ final class ChargedPrices {
         StringJoiner words = new StringJoiner(", ");
         for (Part part : parts(row, from, to)) {
             if (!isOf(row, part.by)) {
-                String range = part.to >= Quantity.MOST
-                        ? "from " + part.from
-                        : part.from == part.to ? "" + part.from : part.from + " to " + part.to;
-                words.add(range + " " + price(part.by) + by(row, part.by));
+                words.add(part.range() + " " + price(part.by) + by(row, part.by));
             }
         }
         return words.length() == 0

@@ -1,13 +1,12 @@
 package dev.steelyard.core.formula;
 
+import static dev.steelyard.core.formula.FormulaTest.SCOPE;
+import static dev.steelyard.core.formula.FormulaTest.values;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.steelyard.core.formula.ast.Kind;
-import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.run.FormulaFailure;
-import dev.steelyard.core.formula.run.Frame;
-import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -30,14 +29,6 @@ class FormulaChapterTest {
 
     private static final Path CHAPTER = Path.of("..", "docs", "formula-language.md");
     private static final Pattern ROW = Pattern.compile("\\| `([^`]+)` \\| (.+) \\|");
-
-    private static final Scope SCOPE = Scope.inCurrency("EUR")
-            .measurement("length", Unit.CM)
-            .measurement("width", Unit.CM)
-            .choice("hem", List.of("plain", "roped"))
-            .rate("cloth", new BigDecimal("21.40"), Dimension.MONEY.per(Dimension.AREA))
-            .rate("rope", new BigDecimal("2.35"), Dimension.MONEY.per(Dimension.LENGTH))
-            .build();
 
     /** @param price whether its table is of formulas for a price */
     record Example(String formula, String comesTo, boolean price) {}
@@ -108,14 +99,5 @@ class FormulaChapterTest {
                 .map(issue -> issue.message() + " " + issue.replacement())
                 .distinct()
                 .collect(Collectors.joining(String.format(Locale.ROOT, "%n")));
-    }
-
-    private static Frame values(Formula formula) {
-        return formula.frame()
-                .set("length", new BigDecimal("5.23"))
-                .set("width", new BigDecimal("2.11"))
-                .set("hem", "roped")
-                .set("pieces", new BigDecimal(3))
-                .set("shelf_price", new BigDecimal("7.40"));
     }
 }

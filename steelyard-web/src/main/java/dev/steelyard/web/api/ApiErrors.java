@@ -12,6 +12,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -69,7 +70,7 @@ class ApiErrors implements HandlerExceptionResolver {
             return new ProblemFound(Problem.AWAY, "Nothing was changed by this call; try again in a moment.");
         }
         log.error("A call to {} failed", request.getRequestURI(), failed);
-        return new ProblemFound(Problem.OUR_FAULT, "It has been noted. Nothing was changed by this call.");
+        return LastErrors.problem(HttpStatus.INTERNAL_SERVER_ERROR.value());
     }
 
     static void write(ProblemFound found, HttpServletResponse response) {

@@ -1,13 +1,12 @@
 package dev.steelyard.web.api;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.UncheckedIOException;
 import java.util.Objects;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.slf4j.LoggerFactory;
-import org.springframework.http.MediaType;
 
 /** What the server refuses before the application sees it, such as an address that cannot be decoded. */
 final class RefusedAtTheDoor extends ErrorReportValve {
@@ -26,13 +25,9 @@ final class RefusedAtTheDoor extends ErrorReportValve {
             return;
         }
         try {
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream()
-                    .write(Objects.requireNonNull(ProblemAnswer.of(LastErrors.problem(response.getStatus()))
-                                    .getBody())
-                            .getBytes(StandardCharsets.UTF_8));
+            ApiErrors.write(LastErrors.problem(response.getStatus()), response);
             response.finishResponse();
-        } catch (IOException gone) {
+        } catch (IOException | UncheckedIOException gone) {
             LoggerFactory.getLogger(RefusedAtTheDoor.class).debug("whoever was refused has gone", gone);
         }
     }

@@ -88,9 +88,12 @@ class TrialService {
         return root.isArray() ? answers : answers.get(0);
     }
 
+    private static Stream<JsonNode> documents(JsonNode root) {
+        return root.isArray() ? root.valueStream() : Stream.of(root);
+    }
+
     private static long orders(JsonNode root) {
-        Stream<JsonNode> documents = root.isArray() ? root.valueStream() : Stream.of(root);
-        return documents
+        return documents(root)
                 .mapToLong(
                         one -> one.path("orders").size() + one.path("baskets").size())
                 .sum();
@@ -98,8 +101,7 @@ class TrialService {
 
     /** How many shares of deals in lines an answer could have. */
     private static long shares(JsonNode root) {
-        Stream<JsonNode> documents = root.isArray() ? root.valueStream() : Stream.of(root);
-        return documents
+        return documents(root)
                 .mapToLong(one -> one.path("deals").size()
                         * one.path("baskets")
                                 .valueStream()

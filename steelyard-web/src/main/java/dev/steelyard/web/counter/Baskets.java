@@ -126,7 +126,8 @@ public class Baskets {
     }
 
     /**
-     * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is) or at another time of day, with
+     * Lets the shopper be of another group (none: a guest), on another day (none, or today's: whichever day it is) or at
+     * another time of day, with
      * the goods going to another country (none: it was not said).
      *
      * @param byStaff whether somebody of the shop says so; else it counts only as long as the shop lets everybody

@@ -29,6 +29,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Prices the trial's basket by the live cards and some deals. What goods ask for is answered with their usual answers. */
@@ -49,7 +50,7 @@ final class BasketTrial {
         this.text = text;
         this.subject = subject;
         this.book = book;
-        LocalDate day = text.day(subject) == null ? now.toLocalDate() : text.day(subject);
+        LocalDate day = Objects.requireNonNullElse(text.day(subject), now.toLocalDate());
         boolean rightNow = text.time() == null
                 && now.toLocalDate().equals(day)
                 && times.reasonAgainst(now) != PassedOverFor.NOT_NOW;

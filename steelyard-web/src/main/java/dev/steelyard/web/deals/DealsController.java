@@ -50,11 +50,7 @@ class DealsController {
         model.addAttribute(
                 "removed",
                 removed == null ? null : drafts.find(Kind.DEAL, removed).orElse(null));
-        return list(
-                model,
-                late
-                        ? "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved."
-                        : null);
+        return list(model, late ? Moves.LATE : null);
     }
 
     private String list(Model model, @Nullable String notice) {

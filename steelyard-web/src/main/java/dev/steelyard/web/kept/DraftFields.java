@@ -1,6 +1,7 @@
 package dev.steelyard.web.kept;
 
 import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Moments;
 import dev.steelyard.format.FormatIssue;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -116,7 +117,7 @@ public class DraftFields {
 
     /** Whether a moment says its offset, which a field for local times does not take. */
     public boolean hasOffset(String at) {
-        return document.text(at).matches(".*T.*(Z|[+-]\\d\\d:\\d\\d)");
+        return Moments.hasOffset(document.text(at));
     }
 
     /** All that is wrong at a place, for formulas. */

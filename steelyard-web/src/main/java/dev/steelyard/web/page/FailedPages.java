@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.servlet.HandlerExceptionResolver;
@@ -47,11 +46,6 @@ class FailedPages implements WebMvcConfigurer {
      * page of status 200 where it was the stream of the database that ended. Only the server's own word for it counts.
      */
     private static final class OnlyOurShoppersLeave extends DefaultHandlerExceptionResolver {
-
-        OnlyOurShoppersLeave() {
-            setOrder(Ordered.LOWEST_PRECEDENCE);
-            setWarnLogCategory(FailedPages.class.getName());
-        }
 
         @Override
         protected @Nullable ModelAndView handleDisconnectedClientException(

@@ -30,11 +30,11 @@ final class SheetLook {
     }
 
     /**
-     * The heads that mean nothing here and are not to be left out; empty where there are none, and where the file cannot be
+     * The heads that mean nothing here; empty where there are none, and where the file cannot be
      * read at all, which reading says.
      */
-    static List<String> unknownHeads(Path file, CsvForm form, Set<String> leftOut) throws IOException {
-        SheetReader reader = new SheetReader(new SheetShop("EUR", Set.of()), form, leftOut, row -> {});
+    static List<String> unknownHeads(Path file, CsvForm form) throws IOException {
+        SheetReader reader = new SheetReader(new SheetShop("EUR", Set.of()), form, Set.of(), row -> {});
         try {
             Tables.read(file, TableLimits.USUAL, row -> {
                 reader.row(row);

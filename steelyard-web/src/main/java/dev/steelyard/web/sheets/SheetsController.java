@@ -102,10 +102,9 @@ class SheetsController {
         try {
             Path kept = Files.createTempFile("sheet", ".part");
             String fingerprint = keep(file, kept);
-            Waiting one = new Waiting(kept, name(file), form, fingerprint, who.name());
-            return SheetLook.unknownHeads(kept, form, Set.of()).isEmpty()
-                    ? begin(one, Set.of())
-                    : "redirect:/sheets/heads?of=" + waiting.keep(one);
+            List<String> unknown = SheetLook.unknownHeads(kept, form);
+            Waiting one = new Waiting(kept, name(file), form, fingerprint, who.name(), unknown);
+            return unknown.isEmpty() ? begin(one, Set.of()) : "redirect:/sheets/heads?of=" + waiting.keep(one);
         } catch (IOException notKept) {
             log.error("A sheet could not be kept", notKept);
             response.setStatus(HttpStatus.INSUFFICIENT_STORAGE.value());
@@ -123,28 +122,27 @@ class SheetsController {
 
     /** Asks about the columns of a file whose heads are not known: each is renamed in the file, or left out by hand. */
     @GetMapping("/sheets/heads")
-    String heads(@RequestParam String of, Model model) throws IOException {
+    String heads(@RequestParam String of, Model model) {
         Waiting one = waiting.find(of).orElse(null);
         if (one == null) {
             return page(model, "The file is not kept here any more. Choose it again.");
         }
         model.addAttribute("of", of);
         model.addAttribute("name", one.name());
-        model.addAttribute("unknown", SheetLook.unknownHeads(one.file(), one.form(), Set.of()));
+        model.addAttribute("unknown", one.unknown());
         model.addAttribute(
                 "known", Arrays.stream(Column.values()).map(Column::head).toList());
         return "sheets/heads";
     }
 
     @PostMapping("/sheets/heads")
-    String leaveOut(@RequestParam String of, @RequestParam(required = false) @Nullable List<String> out, Model model)
-            throws IOException {
+    String leaveOut(@RequestParam String of, @RequestParam(required = false) @Nullable List<String> out, Model model) {
         Set<String> leftOut = out == null ? Set.of() : Set.copyOf(out);
         Waiting one = waiting.find(of).orElse(null);
         if (one == null) {
             return page(model, "The file is not kept here any more. Choose it again.");
         }
-        if (!SheetLook.unknownHeads(one.file(), one.form(), leftOut).isEmpty()) {
+        if (!leftOut.containsAll(one.unknown())) {
             return "redirect:/sheets/heads?of=" + of;
         }
         return waiting.take(of).map(taken -> begin(taken, leftOut)).orElse("redirect:/sheets");

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,8 +23,12 @@ class WaitingSheets {
 
     private final Map<String, Waiting> waiting = Collections.synchronizedMap(new LinkedHashMap<>());
 
-    /** A file with what is known of it. */
-    record Waiting(Path file, String name, CsvForm form, String fingerprint, String by) {}
+    /**
+     * A file with what is known of it.
+     *
+     * @param unknown heads that mean nothing here
+     */
+    record Waiting(Path file, String name, CsvForm form, String fingerprint, String by, List<String> unknown) {}
 
     /** @return by which it is taken up again */
     String keep(Waiting one) {

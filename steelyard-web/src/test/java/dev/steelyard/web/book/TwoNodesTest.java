@@ -8,6 +8,7 @@ import dev.steelyard.web.kept.Drafts;
 import dev.steelyard.web.kept.Kind;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.LiveCards;
 import dev.steelyard.web.testing.WithApp;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
@@ -47,19 +48,7 @@ class TwoNodesTest {
                     "piece",
                     "/cases/0/piece/rate/price",
                     "3.50");
-            Http.Answer page = owner.get(path + "/live");
-            owner.post(
-                    path + "/live",
-                    "number",
-                    page.field("number"),
-                    "draft",
-                    page.field("draft"),
-                    "seen",
-                    page.field("seen"),
-                    "when",
-                    "now",
-                    "why",
-                    "dearer");
+            LiveCards.putLive(owner, path, owner.get(path + "/live"), "when", "now", "why", "dearer");
             assertThat(owner.get(ROPE).body())
                     .as("at once on the node it was done on")
                     .contains("id=\"total\">35.00<");

@@ -12,6 +12,7 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.LiveCards;
 import dev.steelyard.web.testing.WithApp;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -50,17 +51,7 @@ class DealsTest {
     }
 
     private static Answer putLive(Http owner, String deal) {
-        Answer page = owner.get(deal + "/live");
-        return owner.post(
-                deal + "/live",
-                "number",
-                page.field("number"),
-                "draft",
-                page.field("draft"),
-                "seen",
-                page.field("seen"),
-                "when",
-                "now");
+        return LiveCards.putLive(owner, deal, owner.get(deal + "/live"), "when", "now");
     }
 
     @Test

@@ -17,7 +17,8 @@ class WaitingSheetsTest {
 
     private WaitingSheets.Waiting file(Path folder, int number) throws IOException {
         Path file = Files.writeString(folder.resolve(number + ".csv"), "sku,price,remark\n");
-        return new WaitingSheets.Waiting(file, number + ".csv", CsvForm.POINT, "f" + number, "Maren");
+        return new WaitingSheets.Waiting(
+                file, number + ".csv", CsvForm.POINT, "f" + number, "Maren", List.of("remark"));
     }
 
     @Test

@@ -40,9 +40,6 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/cards")
 class CardsController {
 
-    private static final String LATE =
-            "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.";
-
     private final Drafts cards;
     private final CardOverview overview;
     private final Shops shops;
@@ -90,7 +87,7 @@ class CardsController {
             Model model) {
         Winner.Question asked = new Winner.Question(sku, group, country, day, signedIn);
         return background == null
-                ? list(asked, late ? LATE : null, model)
+                ? list(asked, late ? Moves.LATE : null, model)
                 : winner(asked, "cards/winner :: verdicts", model);
     }
 

@@ -10,6 +10,10 @@ public final class Moves {
 
     private static final Pattern MOVE = Pattern.compile("(\\d{1,18}) (up|down|first|last)");
 
+    /** What the list says to whoever moved in an order that was not the newest any more. */
+    public static final String LATE =
+            "Somebody else has changed the order meanwhile. This is how it stands; nothing was moved.";
+
     private Moves() {}
 
     /** @param move a card's id and where it goes: “17 up”; anything else moves nothing */

@@ -2,8 +2,6 @@ package dev.steelyard.web.cards.live;
 
 import dev.steelyard.core.card.Moments;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeParseException;
@@ -19,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
 
     private static final int LONGEST_WHY = 500;
-    private static final String OFFSET = ".*T.*(Z|[+-]\\d\\d:\\d\\d)";
 
     /**
      * Reads what is typed.
@@ -54,9 +51,7 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
 
     private static Moments.@Nullable Reading moment(String text, ZoneId zone) {
         try {
-            return text.matches(OFFSET)
-                    ? new Moments.Reading(OffsetDateTime.parse(text).atZoneSameInstant(zone), null, List.of())
-                    : Moments.of(LocalDateTime.parse(text), zone);
+            return Moments.read(text, zone);
         } catch (DateTimeParseException noMoment) {
             return null;
         }

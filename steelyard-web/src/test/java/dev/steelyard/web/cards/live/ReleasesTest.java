@@ -18,6 +18,7 @@ import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.LiveCards;
 import dev.steelyard.web.testing.WithApp;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -276,7 +277,7 @@ class ReleasesTest {
     /** Reads a card in, as a draft; its address. */
     private static String begin(Http owner, String json) {
         owner.signIn("maren");
-        return owner.post("/cards/read", "json", json).response().uri().getPath();
+        return LiveCards.read(owner, json);
     }
 
     private static void keep(Http owner, String path, String place, String text) {
@@ -289,20 +290,7 @@ class ReleasesTest {
     }
 
     private static Answer post(Http owner, String path, Answer page, String when, String at, String why) {
-        return owner.post(
-                path + "/live",
-                "number",
-                page.field("number"),
-                "draft",
-                page.field("draft"),
-                "seen",
-                page.field("seen"),
-                "when",
-                when,
-                "at",
-                at,
-                "why",
-                why);
+        return LiveCards.putLive(owner, path, page, "when", when, "at", at, "why", why);
     }
 
     private static String brush(App app) {
