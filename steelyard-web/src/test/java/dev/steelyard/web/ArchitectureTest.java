@@ -5,6 +5,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.Dependency;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -15,6 +16,8 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.Entity;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Controller;
 
 @AnalyzeClasses(packages = "dev.steelyard", importOptions = DoNotIncludeTests.class)
@@ -22,7 +25,72 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule noCircles =
-            slices().matching("dev.steelyard.web.(*)..").should().beFreeOfCycles();
+            slices().matching("dev.steelyard.web.(**)").should().beFreeOfCycles();
+
+    /** The doors by which houses meet: which packages of other houses each may know. */
+    private static final Map<String, Set<String>> DOORS = Map.of(
+            "base", Set.of(),
+            "shop",
+                    Set.of(
+                            "base.database",
+                            "base.page",
+                            "book",
+                            "editing.card",
+                            "editing.deal",
+                            "editing.draft",
+                            "editing.live",
+                            "goods.list"),
+            "book", Set.of("goods", "shop"),
+            "goods",
+                    Set.of(
+                            "base.database",
+                            "base.page",
+                            "book",
+                            "editing.draft",
+                            "shop",
+                            "shop.history",
+                            "shop.people"),
+            "editing",
+                    Set.of(
+                            "base.database",
+                            "base.image",
+                            "base.page",
+                            "base.picture",
+                            "book",
+                            "goods",
+                            "selling.payment",
+                            "selling.shown",
+                            "shop",
+                            "shop.history",
+                            "shop.people"),
+            "selling", Set.of("base.database", "base.page", "base.picture", "book", "goods", "shop", "shop.people"),
+            "api", Set.of("base.database", "base.page", "shop"),
+            "start", Set.of("base.database", "book", "editing.draft", "shop", "shop.people"));
+
+    @ArchTest
+    static final ArchRule housesMeetThroughTheirDoors = classes()
+            .that()
+            .resideInAPackage("dev.steelyard.web.*..")
+            .should(new ArchCondition<JavaClass>("know other houses by their doors only") {
+                @Override
+                public void check(JavaClass one, ConditionEvents events) {
+                    String house = house(one.getPackageName());
+                    for (Dependency dependency : one.getDirectDependenciesFromSelf()) {
+                        String other = dependency.getTargetClass().getPackageName();
+                        if (other.startsWith(WEB + ".")
+                                && !house(other).equals(house)
+                                && !DOORS.get(house).contains(other.substring(WEB.length() + 1))) {
+                            events.add(SimpleConditionEvent.violated(one, dependency.getDescription()));
+                        }
+                    }
+                }
+            });
+
+    private static final String WEB = "dev.steelyard.web";
+
+    private static String house(String room) {
+        return room.substring(WEB.length() + 1).split("\\.")[0];
+    }
 
     @ArchTest
     static final ArchRule coreDoesNotKnowTheWeb = noClasses()
@@ -48,7 +116,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule theClockIsAskedInOnePlace = noClasses()
             .that()
-            .resideOutsideOfPackage("dev.steelyard.web.database")
+            .resideOutsideOfPackage("dev.steelyard.web.base.database")
             .should()
             .callMethod(java.time.Instant.class, "now")
             .orShould()

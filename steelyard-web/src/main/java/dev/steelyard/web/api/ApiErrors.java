@@ -1,6 +1,6 @@
 package dev.steelyard.web.api;
 
-import dev.steelyard.web.database.DatabaseAway;
+import dev.steelyard.web.base.database.DatabaseAway;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package dev.steelyard.web.api;
 
-import dev.steelyard.web.page.NotThere;
+import dev.steelyard.web.base.page.NotThere;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

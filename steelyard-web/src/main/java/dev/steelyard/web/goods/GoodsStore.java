@@ -2,12 +2,12 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.web.goods.EditResult.ChangedMeanwhile;
 import dev.steelyard.web.goods.EditResult.Saved;
-import dev.steelyard.web.history.Change;
-import dev.steelyard.web.history.Changes;
-import dev.steelyard.web.history.Subject;
-import dev.steelyard.web.history.What;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.Subject;
+import dev.steelyard.web.shop.history.What;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;

@@ -1,7 +1,7 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.web.database.Stored;
+import dev.steelyard.web.base.database.Stored;
 import dev.steelyard.web.shop.CustomerGroup;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;

@@ -1,6 +1,6 @@
 package dev.steelyard.web.shop;
 
-import dev.steelyard.web.database.Stored;
+import dev.steelyard.web.base.database.Stored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;

@@ -3,9 +3,9 @@ package dev.steelyard.web.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import dev.steelyard.web.kept.Draft;
-import dev.steelyard.web.kept.Drafts;
-import dev.steelyard.web.kept.Kind;
+import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.LiveCards;

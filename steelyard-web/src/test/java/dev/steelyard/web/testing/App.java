@@ -1,10 +1,10 @@
 package dev.steelyard.web.testing;
 
 import dev.steelyard.web.SteelyardApplication;
+import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.database.PrivateMariaDb;
-import dev.steelyard.web.demo.FirstStart;
-import dev.steelyard.web.security.SignInLimit;
+import dev.steelyard.web.shop.people.SignInLimit;
+import dev.steelyard.web.start.demo.FirstStart;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;

@@ -50,7 +50,7 @@ public final class LaunchedApp implements AutoCloseable {
                 System.getProperty("java.class.path"),
                 "-Dsteelyard.home=" + home));
         settings.forEach(setting -> command.add("-D" + setting));
-        command.addAll(List.of("dev.steelyard.web.launch.Launcher", "--port", "" + port));
+        command.addAll(List.of("dev.steelyard.web.start.Launcher", "--port", "" + port));
         command.addAll(Arrays.asList(options));
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -1,5 +1,0 @@
-/** The list of rate cards, and the ways to begin one. */
-@NullMarked
-package dev.steelyard.web.cards.list;
-
-import org.jspecify.annotations.NullMarked;

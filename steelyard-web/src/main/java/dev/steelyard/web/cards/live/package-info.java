@@ -1,5 +1,0 @@
-/** From a draft to what shoppers see: differences, what stands in the way, and when. */
-@NullMarked
-package dev.steelyard.web.cards.live;
-
-import org.jspecify.annotations.NullMarked;

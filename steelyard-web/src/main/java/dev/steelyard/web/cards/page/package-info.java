@@ -1,5 +1,0 @@
-/** The page of one rate card: its steps, the trial beside them, and every change of a draft. */
-@NullMarked
-package dev.steelyard.web.cards.page;
-
-import org.jspecify.annotations.NullMarked;

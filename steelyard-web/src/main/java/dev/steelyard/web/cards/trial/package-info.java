@@ -1,5 +1,0 @@
-/** Orders tried on a card that need not be live, and those kept as check weights. */
-@NullMarked
-package dev.steelyard.web.cards.trial;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What a card covers, what is odd about it and what changed in it, in words. */
-@NullMarked
-package dev.steelyard.web.cards.words;
-
-import org.jspecify.annotations.NullMarked;

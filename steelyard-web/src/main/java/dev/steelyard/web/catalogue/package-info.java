@@ -1,5 +1,0 @@
-/** Finding goods among many, picking some or all that fit, and what can be done with them. */
-@NullMarked
-package dev.steelyard.web.catalogue;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** From a basket to an order, placed once whatever happens on the way. */
-@NullMarked
-package dev.steelyard.web.checkout;
-
-import org.jspecify.annotations.NullMarked;

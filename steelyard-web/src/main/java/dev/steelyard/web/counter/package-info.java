@@ -1,5 +1,0 @@
-/** The stand-in shop as shoppers see it: goods, live prices, basket. */
-@NullMarked
-package dev.steelyard.web.counter;
-
-import org.jspecify.annotations.NullMarked;

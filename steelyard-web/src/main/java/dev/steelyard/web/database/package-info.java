@@ -1,5 +1,0 @@
-/** A MariaDB server of our own on loopback, and what every stored row has in common. */
-@NullMarked
-package dev.steelyard.web.database;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What a shop holds at its first start. */
-@NullMarked
-package dev.steelyard.web.demo;
-
-import org.jspecify.annotations.NullMarked;

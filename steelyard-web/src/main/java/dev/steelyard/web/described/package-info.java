@@ -1,5 +1,0 @@
-/** What is said of goods beside their prices: names, variants, shelves, brands, tags; adding goods and changing them. */
-@NullMarked
-package dev.steelyard.web.described;
-
-import org.jspecify.annotations.NullMarked;

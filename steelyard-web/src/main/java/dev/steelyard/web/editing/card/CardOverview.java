@@ -1,0 +1,167 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.finding.CardFindings;
+import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.finding.OrderFindings;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.format.Documents;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.Releases;
+import dev.steelyard.web.editing.draft.Standing;
+import dev.steelyard.web.editing.live.Standings;
+import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.Weights;
+import dev.steelyard.web.editing.words.CoversWords;
+import dev.steelyard.web.shop.Shops;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What lists say of a card. */
+@Component
+public class CardOverview {
+
+    private static final int FINDING_BUDGET = 200;
+
+    private final Shops shops;
+    private final Books books;
+    private final Releases releases;
+    private final Standings standings;
+    private final Drafts cards;
+
+    CardOverview(Shops shops, Books books, Releases releases, Standings standings, Drafts cards) {
+        this.shops = shops;
+        this.books = books;
+        this.releases = releases;
+        this.standings = standings;
+        this.cards = cards;
+    }
+
+    /**
+     * A card in a line.
+     *
+     * @param standing where it stands
+     * @param sentence what it does
+     * @param covers which goods it is for, in words
+     * @param products how many goods it covers now
+     * @param wrong how many things in its draft cannot be read
+     * @param warnings findings of its draft that warn or stop, a sentence each
+     * @param failing names of the draft's check weights that come to something else
+     * @param failingLive the same of the version shoppers see: the goods have changed
+     * @param planned “version 3 begins on 1 March 2027, 00:00”; empty for nothing
+     */
+    public record Line(
+            long id,
+            String name,
+            Standings.View standing,
+            String sentence,
+            String covers,
+            int products,
+            int wrong,
+            List<String> warnings,
+            List<String> failing,
+            List<String> failingLive,
+            String planned,
+            String changed) {
+
+        /** Whether nothing of it is live or planned. */
+        public boolean isNew() {
+            return standing.state().equals("draft");
+        }
+    }
+
+    /** The line of each card. */
+    public List<Line> lines(List<Draft> entries) {
+        Subject subject = Subject.of(shops, books);
+        Map<Long, Standing> all = releases.all(Kind.CARD);
+        List<Documents.DraftReading> readings = entries.stream()
+                .map(entry -> Documents.readDraft(
+                        entry.document().root(), subject.shop().rules()))
+                .toList();
+        Map<Integer, List<Finding>> order = OrderFindings.of(
+                readings.stream().map(Documents.DraftReading::card).toList(), subject.directory());
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < entries.size(); i++) {
+            Draft entry = entries.get(i);
+            Standing standing = all.get(entry.id());
+            lines.add(line(
+                    entry,
+                    readings.get(i),
+                    standing == null ? releases.of(entry.id()) : standing,
+                    order.getOrDefault(i, List.of()),
+                    subject));
+        }
+        return lines;
+    }
+
+    private Line line(
+            Draft entry, Documents.DraftReading reading, Standing standing, List<Finding> beside, Subject subject) {
+        List<Product> covered = subject.covered(reading.card());
+        PreparedCard prepared = reading.prepared();
+        List<String> warnings = new ArrayList<>();
+        if (prepared != null && !covered.isEmpty()) {
+            warnings.addAll(warnings(prepared, covered.get(0).items().get(0), subject));
+        }
+        beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
+        return new Line(
+                entry.id(),
+                entry.name(),
+                standings.of(standing, entry.id(), entry.number()),
+                Sentences.inOneLine(entry.document()),
+                CoversWords.of(entry.document(), subject.names()),
+                covered.size(),
+                reading.issues().size(),
+                warnings,
+                failing(entry.document(), reading, subject),
+                failingLive(entry, standing, subject),
+                standing.coming().stream()
+                        .map(release -> "version " + release.number() + " begins on "
+                                + Show.moment(release.starts(), subject.shop().zone()))
+                        .collect(Collectors.joining("; ")),
+                Show.moment(entry.changedAt(), subject.shop().zone()) + " by " + entry.changedBy());
+    }
+
+    private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {
+        return new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), FINDING_BUDGET)
+                .of(prepared, item, subject.today(), List.of()).stream()
+                        .filter(CardOverview::counts)
+                        .map(CardOverview::words)
+                        .toList();
+    }
+
+    private static boolean counts(Finding finding) {
+        return finding.code().severity() != Finding.Severity.NOTE;
+    }
+
+    private static String words(Finding finding) {
+        return finding.code().title() + ": " + finding.message();
+    }
+
+    private static List<String> failing(DraftDocument document, Documents.DraftReading reading, Subject subject) {
+        return Weights.views(document, reading.card(), reading.prepared(), subject).stream()
+                .filter(weight -> !weight.holds())
+                .map(weight -> "“" + weight.name() + "” was " + weight.wanted() + ", is " + weight.found())
+                .toList();
+    }
+
+    private List<String> failingLive(Draft entry, Standing standing, Subject subject) {
+        if (standing.liveNumber() == 0 || standing.liveNumber() == entry.number()) {
+            return List.of();
+        }
+        return cards.version(entry.id(), standing.liveNumber())
+                .map(document -> failing(
+                        document,
+                        Documents.readDraft(document.root(), subject.shop().rules()),
+                        subject))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,102 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.core.formula.function.FormulaFunction;
+import dev.steelyard.core.formula.function.Functions;
+import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.base.picture.CurvePicture;
+import dev.steelyard.web.base.picture.PieceDrawing;
+import dev.steelyard.web.editing.draft.Notice;
+import dev.steelyard.web.editing.trial.Weights;
+import dev.steelyard.web.editing.words.FindingLine;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All that the page of a card shows.
+ *
+ * @param number the version that the page is made from
+ * @param edits how often the draft was changed
+ * @param changedAt when the draft was changed last
+ * @param sentence of the step
+ * @param table the ladder’s breaks; none where it has none
+ * @param rateTables the breaks of each case’s rate, by its place
+ * @param beam none where none can be drawn
+ * @param curve the price over a measurement; none where none can be drawn
+ * @param drawing the piece to scale; none where nothing is to be drawn
+ * @param goods what the card covers, the first of them
+ * @param covered how many that are
+ * @param vocabulary what goods and customers are told apart by: by the word in files, each value with its name
+ * @param shop the shop page in small
+ */
+record CardPage(
+        long id,
+        String name,
+        long number,
+        boolean undo,
+        boolean redo,
+        String status,
+        String changedAt,
+        Step step,
+        List<StepLink> steps,
+        Fields fields,
+        List<Sentences.Part> sentence,
+        TrialView trial,
+        List<FindingLine> findings,
+        @Nullable LadderTable table,
+        Map<String, LadderTable> rateTables,
+        @Nullable Beam beam,
+        @Nullable CurvePicture curve,
+        @Nullable PieceDrawing drawing,
+        List<Goods> goods,
+        int covered,
+        Map<String, Map<String, String>> vocabulary,
+        List<String> groups,
+        List<Weights.View> weights,
+        Generator generator,
+        @Nullable ShopPreview shop,
+        Values values,
+        List<Picture> pictures,
+        @Nullable Notice notice) {
+
+    /** A step in the rail: what it is, and how many things are wrong on it. */
+    record StepLink(Step step, String summary, long wrong, boolean current) {}
+
+    /** Goods that are covered. */
+    record Goods(String sku, String name, String shelfPrice) {}
+
+    /** A picture that a choice’s option may have. */
+    record Picture(String file, String name) {}
+
+    /** What a formula comes to in the trial. */
+    interface Values {
+        @Nullable
+        String of(String formula);
+    }
+
+    /** A formula’s field. */
+    public FormulaView formula(String at) {
+        String text = fields.text(at);
+        return FormulaView.of(at, fields, text.isEmpty() ? null : values.of(text));
+    }
+
+    /** A grid as a coloured table. */
+    public GridView grid(String at) {
+        return GridView.of(at, fields, trial.text());
+    }
+
+    /** The packs with what each saves. */
+    public List<PackView> packs(String at) {
+        return PackView.of(at, fields);
+    }
+
+    /** The functions of the formula language. */
+    public List<FormulaFunction> functions() {
+        return Functions.all();
+    }
+
+    /** The sizes of steps a number may be shown in. */
+    public Kinds[] kinds() {
+        return Kinds.values();
+    }
+}

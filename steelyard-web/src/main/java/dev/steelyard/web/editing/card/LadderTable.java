@@ -1,0 +1,118 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * Breaks as a table: a row for each threshold with its dates, a cell for everyone and for each customer group. What
+ * stands in one row is told from the card as it is kept, so that rows hold still while a number is typed.
+ */
+record LadderTable(String list, List<String> groups, List<Row> rows) {
+
+    /**
+     * A row.
+     *
+     * @param place of the first of its breaks, whose threshold and dates are edited
+     * @param from its threshold, as typed
+     * @param following the other breaks' indices, with commas between
+     */
+    record Row(String place, String from, String following, List<Cell> cells) {
+
+        /** The cell for everyone. */
+        public Cell everyone() {
+            return cells.get(0);
+        }
+
+        public int index() {
+            return Integer.parseInt(place.substring(place.lastIndexOf('/') + 1));
+        }
+    }
+
+    /**
+     * A cell.
+     *
+     * @param group empty for everyone
+     * @param field the name of its field
+     * @param place of its break; empty where it has none yet
+     */
+    record Cell(String group, String field, String place, String text) {}
+
+    /**
+     * @param list the place of the breaks
+     * @param kept the card as it is kept
+     * @param typed the card with what is typed
+     */
+    static LadderTable of(String list, DraftDocument kept, DraftDocument typed, List<String> groups) {
+        Map<String, List<Map<String, Integer>>> byThreshold = new LinkedHashMap<>();
+        for (int i = 0; i < kept.at(list).size(); i++) {
+            String row = list + "/" + i;
+            String key = key(kept.text(row + "/from")) + "|" + kept.text(row + "/fromDate") + "|"
+                    + kept.text(row + "/untilDate");
+            String group = kept.text(row + "/group");
+            List<Map<String, Integer>> same = byThreshold.computeIfAbsent(key, any -> new ArrayList<>());
+            Map<String, Integer> open = same.stream()
+                    .filter(cells -> !cells.containsKey(group))
+                    .findFirst()
+                    .orElseGet(() -> {
+                        same.add(new LinkedHashMap<>());
+                        return same.get(same.size() - 1);
+                    });
+            open.put(group, i);
+        }
+        List<Row> rows = new ArrayList<>();
+        byThreshold.values().forEach(same -> same.forEach(cells -> rows.add(row(list, kept, typed, cells, groups))));
+        return new LadderTable(list, groups, rows);
+    }
+
+    /** 10 and 10.0 are one threshold. */
+    private static String key(String from) {
+        BigDecimal value = DecimalText.read(from).value();
+        return value == null ? from : Decimals.plain(value, 0);
+    }
+
+    private static Row row(
+            String list, DraftDocument kept, DraftDocument typed, Map<String, Integer> indices, List<String> groups) {
+        int first = indices.values().iterator().next();
+        String place = list + "/" + first;
+        List<Cell> cells = new ArrayList<>();
+        cells.add(cell(list, kept, typed, indices, place, ""));
+        groups.forEach(group -> cells.add(cell(list, kept, typed, indices, place, group)));
+        String following =
+                indices.values().stream().skip(1).map(String::valueOf).collect(Collectors.joining(","));
+        return new Row(place, typed.text(place + "/from"), following, List.copyOf(cells));
+    }
+
+    private static Cell cell(
+            String list,
+            DraftDocument kept,
+            DraftDocument typed,
+            Map<String, Integer> indices,
+            String first,
+            String group) {
+        Integer index = indices.get(group);
+        if (index != null) {
+            String place = list + "/" + index;
+            return new Cell(group, place + "/value", place, typed.text(place + "/value"));
+        }
+        return new Cell(group, "+" + first + ":" + group, "", newlyTyped(list, kept, typed, first, group));
+    }
+
+    /** What was typed for a break that is not kept yet. */
+    private static String newlyTyped(String list, DraftDocument kept, DraftDocument typed, String first, String group) {
+        for (int i = kept.at(list).size(); i < typed.at(list).size(); i++) {
+            String row = list + "/" + i;
+            if (typed.text(row + "/group").equals(group)
+                    && typed.text(row + "/from").equals(typed.text(first + "/from"))) {
+                return typed.text(row + "/value");
+            }
+        }
+        return "";
+    }
+}

@@ -1,0 +1,235 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.format.Json;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import java.math.BigDecimal;
+import java.util.HashSet;
+import java.util.Set;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Adds parts to a card: each begins as something that can be priced. */
+final class NewParts {
+
+    private final DraftDocument document;
+    private final String currency;
+
+    NewParts(DraftDocument document, String currency) {
+        this.document = document;
+        this.currency = currency;
+    }
+
+    /**
+     * Adds a part.
+     *
+     * @param what kind of part: a kind of measurement, or one of the words below
+     * @param at where it is added, for parts of parts
+     * @param value a text, for lists of texts
+     */
+    void add(String what, String at, String value) {
+        switch (what) {
+            case "choice" -> choice(false);
+            case "tick" -> choice(true);
+            case "option" -> option(at);
+            case "limit" -> document.list("/limits")
+                    .addObject()
+                    .put("that", firstCondition("<="))
+                    .put("say", "");
+            case "rate" -> namedRate(value);
+            case "shown" -> document.list("/shown")
+                    .addObject()
+                    .put("label", "Weight")
+                    .put("formula", firstMeasurement())
+                    .put("unit", firstUnit())
+                    .put("decimals", 2);
+            case "case" -> newCase();
+            case "pack" -> pack(at);
+            case "text" -> text(at, value);
+            case "rule" -> rule(at, value);
+            default -> measurement(Kinds.of(what));
+        }
+    }
+
+    private void measurement(Kinds kind) {
+        String name = free(kind.code);
+        ObjectNode ask = document.list("/asks")
+                .addObject()
+                .put("measurement", name)
+                .put("label", kind.title)
+                .put("kind", kind.code)
+                .put("unit", kind.unit)
+                .put("min", kind.least)
+                .put("max", kind.most);
+        if (!kind.step.isEmpty()) {
+            ask.put("step", kind.step);
+        }
+        if (kind == Kinds.COUNT) {
+            ask.put("whole", true);
+        }
+    }
+
+    private void choice(boolean tick) {
+        String name = free(tick ? "extra" : "choice");
+        ObjectNode ask = document.list("/asks").addObject().put("choice", name).put("label", tick ? "Extra" : "Choice");
+        ArrayNode options = ask.putArray("options");
+        options.addObject().put("name", tick ? "without" : "plain");
+        options.addObject()
+                .put("name", tick ? "with" : "fine")
+                .putObject("charge")
+                .put("perPiece", "5.00");
+        ask.put("start", tick ? "without" : "plain")
+                .put("look", tick ? "tick" : "list")
+                .put("required", true);
+    }
+
+    private void option(String at) {
+        Set<String> taken = new HashSet<>();
+        document.at(at + "/options")
+                .forEach(option -> taken.add(option.path("name").asString("")));
+        String name = "another";
+        for (int i = 2; taken.contains(name); i++) {
+            name = "another " + i;
+        }
+        document.list(at + "/options").addObject().put("name", name);
+    }
+
+    private void namedRate(String value) {
+        document.list("/namedRates")
+                .addObject()
+                .put("name", free(value.isEmpty() ? "rate" : value))
+                .put("value", "1.00")
+                .put("unit", currency);
+    }
+
+    /** Before the last one, which stays the one for all else. */
+    private void newCase() {
+        ArrayNode cases = cases();
+        ObjectNode copied = (ObjectNode) cases.get(cases.size() - 1).deepCopy();
+        copied.put("when", firstCondition(">"));
+        cases.insert(cases.size() - 1, copied);
+    }
+
+    /** The cases of a card, written out where it has only the one that is meant where nothing is said. */
+    ArrayNode cases() {
+        ArrayNode cases = document.list("/cases");
+        if (cases.isEmpty()) {
+            boolean lots = document.text("/ladder/mode").equals("lot");
+            cases.addObject().putObject("piece").put(lots ? "none" : "shelfPrice", true);
+        }
+        return cases;
+    }
+
+    private void pack(String at) {
+        ArrayNode packs = document.list(at + "/packs");
+        BigDecimal amount = BigDecimal.ONE;
+        String unit = "kg";
+        BigDecimal price = BigDecimal.TEN;
+        if (!packs.isEmpty()) {
+            String last = at + "/packs/" + (packs.size() - 1);
+            amount = number(last + "/amount").multiply(BigDecimal.valueOf(2));
+            price = number(last + "/price").multiply(BigDecimal.valueOf(2));
+            unit = document.text(last + "/unit");
+        }
+        packs.addObject()
+                .put("name", amount.toPlainString() + " " + unit)
+                .put("amount", amount.toPlainString())
+                .put("unit", unit)
+                .put("price", price.toPlainString());
+    }
+
+    private BigDecimal number(String at) {
+        try {
+            return new BigDecimal(document.text(at).strip());
+        } catch (NumberFormatException unread) {
+            return BigDecimal.ONE;
+        }
+    }
+
+    private void text(String at, String value) {
+        ArrayNode list = document.list(at);
+        boolean there = list.valueStream().anyMatch(item -> item.asString("").equals(value));
+        if (!value.isBlank() && !there) {
+            list.add(value);
+        }
+    }
+
+    /** A part of the rule: goods of one kind, or with a shelf price between two. */
+    private void rule(String at, String what) {
+        ArrayNode parts = document.list(at);
+        if (what.equals("shelfPrice")) {
+            parts.addObject().putObject("shelfPrice").put("from", "10.00").put("to", "50.00");
+        } else {
+            parts.addObject().putArray(what);
+        }
+    }
+
+    private String firstMeasurement() {
+        return document.at("/asks")
+                .valueStream()
+                .map(ask -> ask.path("measurement").asString(""))
+                .filter(name -> !name.isEmpty())
+                .findFirst()
+                .orElse("pieces");
+    }
+
+    private String firstUnit() {
+        return document.at("/asks")
+                .valueStream()
+                .filter(ask -> ask.has("measurement"))
+                .map(ask -> ask.path("unit").asString("1"))
+                .findFirst()
+                .orElse("1");
+    }
+
+    /** A condition that says something about the first thing asked, to be changed by picking. */
+    private String firstCondition(String operator) {
+        for (var ask : document.at("/asks")) {
+            if (ask.has("measurement")) {
+                String most = ask.path("max").asString("100");
+                return ask.path("measurement").asString("") + " " + operator + " " + most + " "
+                        + ask.path("unit").asString("");
+            }
+            if (ask.path("options").path(0).has("name")) {
+                return ask.path("choice").asString("") + " = \""
+                        + ask.path("options").path(0).path("name").asString("") + "\"";
+            }
+        }
+        return "pieces " + operator + " 10";
+    }
+
+    /** A name that nothing else has. */
+    private String free(String wanted) {
+        Set<String> taken = new HashSet<>();
+        document.at("/asks").forEach(ask -> {
+            taken.add(ask.path("measurement").asString(""));
+            taken.add(ask.path("choice").asString(""));
+        });
+        document.at("/namedRates").forEach(rate -> taken.add(rate.path("name").asString("")));
+        String name = wanted;
+        for (int i = 2; taken.contains(name); i++) {
+            name = wanted + i;
+        }
+        return name;
+    }
+
+    /** Makes a piece be priced in another way; what the old way shares with the new one is kept. */
+    void way(String piece, String to) {
+        cases();
+        String base = document.text(piece + "/base");
+        String rateUnit = document.text(piece + "/rate/unit");
+        String unit = rateUnit.isEmpty() ? document.text(piece + "/packs/packs/0/unit") : rateUnit;
+        ObjectNode now = Json.object();
+        if (!base.isEmpty() && !to.equals("none")) {
+            now.put("base", base);
+        }
+        switch (to) {
+            case "rate" -> new Ways(document, currency).rate(now);
+            case "grid" -> new Ways(document, currency).grid(now);
+            case "packs" -> new Ways(document, currency).packs(now, unit);
+            case "formula" -> new Ways(document, currency).formula(now, piece);
+            case "none" -> now.put("none", true);
+            default -> now.put("shelfPrice", true);
+        }
+        document.put(piece, now);
+    }
+}

@@ -1,0 +1,150 @@
+package dev.steelyard.web.editing.deal;
+
+import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Gives.BuyAndGet;
+import dev.steelyard.core.deal.Gives.ByPayment;
+import dev.steelyard.core.deal.Gives.Counts;
+import dev.steelyard.core.deal.Gives.OnLadder;
+import dev.steelyard.core.deal.Gives.Value;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.web.selling.shown.GoodsWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** What a deal does, in a sentence made from its real numbers; each number can be edited where it stands. */
+final class DealSentence {
+
+    private static final int MOST_ROWS = 4;
+
+    private final DraftDocument document;
+    private final PriceBook book;
+    private final List<Part> parts = new ArrayList<>();
+
+    private DealSentence(DraftDocument document, PriceBook book) {
+        this.document = document;
+        this.book = book;
+    }
+
+    /**
+     * A part of the sentence.
+     *
+     * @param field the id of the field it is; none for plain words
+     */
+    public record Part(String text, @Nullable String field) {}
+
+    /** @param deal as far as it can be read */
+    static List<Part> of(Deal deal, DraftDocument document, PriceBook book) {
+        DealSentence sentence = new DealSentence(document, book);
+        if (deal.gives() instanceof OnLadder ladder) {
+            sentence.ladder(ladder);
+        } else if (deal.gives() instanceof BuyAndGet both) {
+            sentence.buyAndGet(both);
+        } else {
+            sentence.payment((ByPayment) deal.gives());
+        }
+        return List.copyOf(sentence.parts);
+    }
+
+    /** The same as plain text, for lists. */
+    static String text(Deal deal, DraftDocument document, PriceBook book) {
+        return of(deal, document, book).stream().map(Part::text).collect(Collectors.joining());
+    }
+
+    private void say(String words) {
+        parts.add(new Part(words, null));
+    }
+
+    private void number(String at) {
+        String text = document.text(at);
+        parts.add(new Part(text.isEmpty() ? "…" : text, at));
+    }
+
+    private String goods(@Nullable GoodsSet goods) {
+        return goods == null || goods.isEverything() ? "" : GoodsWords.of(goods, book);
+    }
+
+    private void ladder(OnLadder ladder) {
+        String goods = goods(ladder.covered());
+        String of = goods.isEmpty() ? "" : " of " + goods;
+        for (int i = 0; i < Math.min(MOST_ROWS, ladder.rows().size()); i++) {
+            say(i == 0 ? begin(ladder.counts()) : "; from ");
+            number("/rows/" + i + "/from");
+            if (i == 0) {
+                say(after(ladder.counts(), of, goods));
+            } else {
+                say(": ");
+            }
+            value(ladder.value(), "/rows/" + i + "/value");
+        }
+        say(ladder.rows().size() > MOST_ROWS ? "; and so on." : ".");
+    }
+
+    private static String begin(Counts counts) {
+        return counts == Counts.SPEND ? "Spend " : "Take ";
+    }
+
+    private static String after(Counts counts, String of, String goods) {
+        return switch (counts) {
+            case SPEND -> " or more" + (goods.isEmpty() ? "" : " on " + goods) + ": ";
+            case PIECES -> " or more pieces" + of + ", mixed as you like: ";
+            case PRODUCTS -> " or more different products" + of + ": ";
+            case SKUS -> " or more different kinds" + of + ": ";
+        };
+    }
+
+    private void value(Value value, String at) {
+        switch (value) {
+            case PERCENT_OFF -> {
+                number(at);
+                say(" % off");
+            }
+            case AMOUNT_OFF -> {
+                number(at);
+                say(" off in all");
+            }
+            case AMOUNT_OFF_EACH -> {
+                number(at);
+                say(" off each");
+            }
+            case PRICE_EACH -> {
+                number(at);
+                say(" each");
+            }
+            case FREE -> say("free");
+        }
+    }
+
+    private void buyAndGet(BuyAndGet both) {
+        boolean same = both.buy().equals(both.get());
+        String bought = goods(both.buy());
+        say("For every ");
+        number("/buy/pieces");
+        say(" bought" + (bought.isEmpty() ? "" : " of " + bought) + ", ");
+        number("/get/pieces");
+        String given = goods(both.get());
+        say((same ? " more" : given.isEmpty() ? "" : " of " + given)
+                + (both.getPieces() == 1 ? " is " : " are ")
+                + DealText.given(both, 2)
+                + (both.atMost() == null ? "." : ", at most "));
+        if (both.atMost() != null) {
+            number("/atMost");
+            say(both.atMost() == 1 ? " time." : " times.");
+        }
+    }
+
+    private void payment(ByPayment gives) {
+        boolean adds = gives.amount().signum() < 0;
+        say("Paying by " + document.text("/payment") + (adds ? " adds " : " takes "));
+        if (adds) {
+            say(gives.amount().negate().toPlainString());
+        } else {
+            number("/amount");
+        }
+        say((gives.value() == Value.PERCENT_OFF ? " %" : "") + (adds ? " to all." : " off all."));
+    }
+}

@@ -1,0 +1,46 @@
+package dev.steelyard.web.editing.deal;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** The sentences a deal can begin from. */
+enum DealStart {
+    SPEND("spend", "Spend more, pay less", "From 150.00 on, 5 % off. Counts what is spent on some goods, or on all."),
+    PIECES(
+            "pieces",
+            "Mix pieces",
+            "Six pieces of any of these: 0.40 off each. Counts pieces of different goods together."),
+    VARIETY("variety", "Try several", "Three different products: 4 % off. Counts what is different, not how many."),
+    BUY_AND_GET(
+            "buy-and-get",
+            "Buy some, get some",
+            "Buy two, the third is free. Or: a brush at half price with each cover."),
+    PAYMENT("payment", "By payment", "2 % off for a bank transfer, or a fee for an invoice.");
+
+    private final String code;
+    private final String title;
+    private final String about;
+
+    DealStart(String code, String title, String about) {
+        this.code = code;
+        this.title = title;
+        this.about = about;
+    }
+
+    /** The kind's word in files. */
+    public String code() {
+        return code;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String about() {
+        return about;
+    }
+
+    static Optional<DealStart> of(String code) {
+        return Arrays.stream(values()).filter(start -> start.code.equals(code)).findFirst();
+    }
+}

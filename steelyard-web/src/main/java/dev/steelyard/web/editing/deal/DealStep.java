@@ -1,0 +1,73 @@
+package dev.steelyard.web.editing.deal;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** The steps of a deal's page, each with the parts of the deal it is about. */
+enum DealStep {
+    GIVES(
+            "gives",
+            "What it gives",
+            List.of(
+                    "/kind",
+                    "/of",
+                    "/value",
+                    "/rows",
+                    "/different",
+                    "/atMost",
+                    "/amount",
+                    "/amounts",
+                    "/buy/pieces",
+                    "/get/pieces",
+                    "/get/value",
+                    "/get/amount")),
+    GOODS("goods", "Goods", List.of("/covers", "/buy/covers", "/get/covers", "/contains")),
+    WHO(
+            "who",
+            "Who and when",
+            List.of(
+                    "/groups",
+                    "/notGroups",
+                    "/signedIn",
+                    "/firstOrder",
+                    "/countries",
+                    "/from",
+                    "/until",
+                    "/days",
+                    "/opens",
+                    "/closes",
+                    "/code",
+                    "/payment")),
+    WORDS("words", "Words and others", List.of("/words", "/combine"));
+
+    private final String code;
+    private final String title;
+    private final List<String> parts;
+
+    DealStep(String code, String title, List<String> parts) {
+        this.code = code;
+        this.title = title;
+        this.parts = parts;
+    }
+
+    /** The word in addresses, and the name of its template. */
+    public String code() {
+        return code;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Whether a place in the deal is edited on this step. */
+    boolean has(String at) {
+        return parts.stream().anyMatch(part -> at.equals(part) || at.startsWith(part + "/"));
+    }
+
+    static DealStep of(String code) {
+        return Arrays.stream(values())
+                .filter(step -> step.code.equals(code))
+                .findFirst()
+                .orElse(GIVES);
+    }
+}

@@ -1,0 +1,55 @@
+package dev.steelyard.web.editing.draft;
+
+import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.shop.history.Subject;
+import java.util.Locale;
+
+/** What is kept as drafts, versions and releases. */
+public enum Kind {
+    CARD("card", Subject.CARD, Subject.ORDER),
+    DEAL("deal", Subject.DEAL, Subject.DEAL_ORDER);
+
+    private final String word;
+    private final Subject one;
+    private final Subject order;
+
+    Kind(String word, Subject one, Subject order) {
+        this.word = word;
+        this.one = one;
+        this.order = order;
+    }
+
+    /** The word for one, in sentences; with an s, in addresses. */
+    public String word() {
+        return word;
+    }
+
+    /** What a change of one is about. */
+    public Subject subject() {
+        return one;
+    }
+
+    /**
+     * The kind whose pages stand at a place.
+     *
+     * @param where “cards” or “deals”
+     * @throws IllegalArgumentException for any other
+     */
+    public static Kind at(String where) {
+        return switch (where) {
+            case "cards" -> CARD;
+            case "deals" -> DEAL;
+            default -> throw new IllegalArgumentException("No kind is at " + where);
+        };
+    }
+
+    /** Says that there is none with a number. */
+    public NotThere missing(long id) {
+        return new NotThere("There is no " + one.words().toLowerCase(Locale.ROOT) + " with the number " + id + ".");
+    }
+
+    /** What a change of their order is about. */
+    Subject order() {
+        return order;
+    }
+}

@@ -1,0 +1,22 @@
+package dev.steelyard.web.editing.draft;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface ReleaseRepository extends Repository<StoredRelease, Long> {
+
+    StoredRelease saveAndFlush(StoredRelease release);
+
+    Optional<StoredRelease> findById(long id);
+
+    /** What still stands of a card, in the order in which it begins. */
+    @Query("select r from StoredRelease r where r.draftId = ?1 and r.withdrawnAt is null order by r.starts, r.id")
+    List<StoredRelease> standing(long draftId);
+
+    /** The same of all cards that are there. */
+    @Query("select r from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId and c.removedAt is null"
+            + " and r.withdrawnAt is null order by r.draftId, r.starts, r.id")
+    List<StoredRelease> standing(Kind kind);
+}

@@ -1,0 +1,103 @@
+package dev.steelyard.web.editing.live;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.finding.CardFindings;
+import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.format.FormatIssue;
+import dev.steelyard.web.base.page.FirstLines;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.Weights;
+import dev.steelyard.web.editing.words.PlaceWords;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What stands between a version and the shoppers.
+ *
+ * @param stops what must be mended first; nothing goes live past it
+ * @param failing check weights that come to something else; to go past them a word why is asked for
+ * @param weights how many check weights there are
+ * @param warnings findings that warn
+ * @param overlaps which cards cover the same, and which of them wins
+ * @param products how many goods it covers
+ */
+public record Gate(
+        List<String> stops,
+        List<Weights.View> failing,
+        int weights,
+        List<String> warnings,
+        List<String> overlaps,
+        int products) {
+
+    private static final int BUDGET = 400;
+    private static final int MOST_PRODUCTS = 8;
+    private static final int MOST_SAID = 8;
+
+    /** Whether nothing stops it. */
+    public boolean open() {
+        return stops.isEmpty();
+    }
+
+    /** Whether a word why must be given. */
+    public boolean needsWhy() {
+        return !failing.isEmpty();
+    }
+
+    /**
+     * Looks at a version.
+     *
+     * @param overlaps with other cards that are live
+     * @param now in the shop's time zone
+     */
+    static Gate of(Side side, Subject subject, List<String> overlaps, ZonedDateTime now) {
+        PreparedCard prepared = side.prepared();
+        List<Product> covered = subject.covered(side.card());
+        List<String> stops = new ArrayList<>();
+        for (FormatIssue issue : side.reading().issues()) {
+            stops.add(PlaceWords.of(issue.at()) + ": " + issue.message());
+        }
+        if (covered.isEmpty()) {
+            stops.add("It covers no product; pick goods on the step “Covers”");
+        }
+        ZonedDateTime until = side.card().covers().times().until();
+        if (until != null && !until.isAfter(now)) {
+            stops.add("Its covers ended on " + Show.day(until.toLocalDate()) + "; it would price nothing");
+        }
+        List<String> warnings = new ArrayList<>();
+        if (prepared != null) {
+            findings(prepared, covered, subject).forEach(finding -> {
+                boolean stopping = finding.code().severity() == Finding.Severity.STOPS;
+                (stopping ? stops : warnings).add(finding.code().title() + ": " + finding.message());
+            });
+        }
+        List<Weights.View> weights = Weights.views(side.document(), side.card(), prepared, subject);
+        return new Gate(
+                cut(stops),
+                weights.stream().filter(weight -> !weight.holds()).toList(),
+                weights.size(),
+                cut(warnings),
+                prepared == null ? List.of() : cut(overlaps),
+                covered.size());
+    }
+
+    private static List<Finding> findings(PreparedCard card, List<Product> covered, Subject subject) {
+        Set<Finding> found = new LinkedHashSet<>();
+        CardFindings findings =
+                new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), BUDGET);
+        covered.stream().limit(MOST_PRODUCTS).forEach(product -> product.items().stream()
+                .limit(MOST_PRODUCTS)
+                .forEach(item -> found.addAll(findings.of(card, item, subject.today(), List.of()))));
+        return found.stream()
+                .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
+                .toList();
+    }
+
+    private static List<String> cut(List<String> said) {
+        return FirstLines.of(said, MOST_SAID);
+    }
+}

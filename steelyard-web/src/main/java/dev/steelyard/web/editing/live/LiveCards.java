@@ -1,0 +1,65 @@
+package dev.steelyard.web.editing.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.format.Documents;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.CardsInForce;
+import dev.steelyard.web.editing.draft.Counting;
+import dev.steelyard.web.editing.draft.InForce;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes the price book's cards from the versions that count; a version is prepared once. */
+@Component
+class LiveCards implements CardsInForce {
+
+    private static final int MOST_KEPT = 5_000;
+
+    private final InForce inForce;
+    private final Map<Key, PreparedCard> prepared = new ConcurrentHashMap<>();
+
+    LiveCards(InForce inForce) {
+        this.inForce = inForce;
+    }
+
+    private record Key(long cardId, long number, ShopRules rules) {}
+
+    @Override
+    public List<CardInForce> of(Shop shop) {
+        List<CardInForce> live = new ArrayList<>();
+        for (Counting version : inForce.of(Kind.CARD, shop.zone())) {
+            PreparedCard whole = prepared(version, shop.rules());
+            CardState state = version.paused() ? CardState.PAUSED : CardState.LIVE;
+            whole.card()
+                    .covers()
+                    .within(version.from(), version.until())
+                    .ifPresent(covers ->
+                            live.add(new CardInForce(version.id(), version.number(), whole.as(state, covers))));
+        }
+        return live;
+    }
+
+    private PreparedCard prepared(Counting version, ShopRules rules) {
+        if (prepared.size() > MOST_KEPT) {
+            prepared.clear();
+        }
+        return prepared.computeIfAbsent(new Key(version.id(), version.number(), rules), key -> {
+            @Nullable
+            PreparedCard card =
+                    Documents.readDraft(version.document().root(), rules).prepared();
+            if (card == null) {
+                throw new IllegalStateException(
+                        "version " + key.number() + " of card " + key.cardId() + " is live and cannot be read");
+            }
+            return card;
+        });
+    }
+}

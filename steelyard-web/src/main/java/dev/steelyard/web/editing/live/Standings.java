@@ -1,0 +1,73 @@
+package dev.steelyard.web.editing.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Times;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.editing.draft.Releases;
+import dev.steelyard.web.editing.draft.Standing;
+import dev.steelyard.web.shop.Shops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** How cards stand, in the words of lists and titles. */
+@Component
+public class Standings {
+
+    private final Releases releases;
+    private final Books books;
+    private final Shops shops;
+
+    Standings(Releases releases, Books books, Shops shops) {
+        this.releases = releases;
+        this.books = books;
+        this.shops = shops;
+    }
+
+    /**
+     * How a card stands.
+     *
+     * @param state draft, live, scheduled, paused, ended
+     * @param words the same, with whether a draft waits
+     * @param compare what the way to putting it live is called
+     * @param waits whether a draft differs from what is live or planned
+     */
+    public record View(String state, String words, String compare, boolean waits) {
+
+        /** @param draft the number of the version that is the draft */
+        public static View of(CardState now, Standing standing, long draft) {
+            String state = CardStates.word(now);
+            boolean never = standing.lastPlanned() == 0;
+            boolean waits = !never && draft != standing.lastPlanned();
+            return new View(
+                    state,
+                    waits ? state + ", a draft waits" : state,
+                    never ? "Put live …" : waits ? "Compare and put live …" : "Draft and live …",
+                    waits);
+        }
+    }
+
+    /** @param draft the number of the version that is the draft */
+    public View of(long cardId, long draft) {
+        return of(releases.of(cardId), cardId, draft);
+    }
+
+    /** The same for a standing that is known. */
+    public View of(Standing standing, long cardId, long draft) {
+        return View.of(state(standing, cardId), standing, draft);
+    }
+
+    /** The state of a card. */
+    public CardState state(Standing standing, long cardId) {
+        return CardStates.of(standing, live(cardId, standing.liveNumber()), shops.now());
+    }
+
+    private @Nullable Times live(long cardId, long number) {
+        return books.inForce().cards().stream()
+                .filter(card -> card.id() == cardId && card.number() == number)
+                .map(CardInForce::card)
+                .map(prepared -> prepared.card().covers().times())
+                .findFirst()
+                .orElse(null);
+    }
+}

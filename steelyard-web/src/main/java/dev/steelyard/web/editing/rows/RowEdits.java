@@ -1,0 +1,99 @@
+package dev.steelyard.web.editing.rows;
+
+import dev.steelyard.web.shop.CustomerGroup;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.util.MultiValueMap;
+
+/** Changes to the table as a whole: a break hung or taken off, cells pasted, theirs taken, mine kept. */
+@Component
+class RowEdits {
+
+    private final PricesPages pages;
+
+    RowEdits(PricesPages pages) {
+        this.pages = pages;
+    }
+
+    /** The form after what was asked for in {@code do}; an unknown wish changes nothing. */
+    PriceForm apply(PriceForm form, MultiValueMap<String, String> sent, Subject subject) {
+        return switch (first(sent, "do")) {
+            case "hang" -> form.withRows(hang(form.rows(), first(sent, "atFrom"), first(sent, "atPrice")));
+            case "take-off" -> form.withRows(takeOff(form.rows(), index(sent, "row"), first(sent, "group")));
+            case "paste" -> form.withRows(new PastedRows(columns(subject.groups()))
+                    .into(form.rows(), first(sent, "pasted"), index(sent, "row"), index(sent, "column")));
+            case "take-theirs" -> pages.saved(subject, form.trial());
+            case "keep-mine" -> keepMine(form, subject);
+            default -> form;
+        };
+    }
+
+    /** Mine, now standing on theirs: the next save replaces what both were shown. */
+    private PriceForm keepMine(PriceForm form, Subject subject) {
+        PriceForm theirs = pages.saved(subject, form.trial());
+        return new PriceForm(
+                theirs.version(),
+                form.variantId(),
+                form.shelfPrice(),
+                form.over(),
+                form.rows(),
+                form.trial(),
+                theirs.base(),
+                null);
+    }
+
+    private static List<RowText> hang(List<RowText> rows, String from, String price) {
+        List<RowText> more = new ArrayList<>(rows);
+        more.add(new RowText(from, Map.of(PriceForm.EVERYONE, price), "", ""));
+        if (!from.isEmpty()) {
+            more.sort(Comparator.comparing(RowEdits::threshold));
+        }
+        return more;
+    }
+
+    private static long threshold(RowText row) {
+        return row.from().matches("\\d{1,9}") ? Long.parseLong(row.from()) : Long.MAX_VALUE;
+    }
+
+    /** One group's price goes, and the row with it once nothing is left; without a group the whole row goes. */
+    private static List<RowText> takeOff(List<RowText> rows, int index, String group) {
+        List<RowText> fewer = new ArrayList<>(rows);
+        if (index < 0 || index >= fewer.size()) {
+            return fewer;
+        }
+        RowText row = fewer.get(index);
+        Map<Long, String> prices = new HashMap<>(row.prices());
+        if (group.matches("\\d{1,18}")) {
+            prices.put(Long.valueOf(group), "");
+        } else {
+            prices.clear();
+        }
+        RowText left = new RowText(row.from(), prices, row.starts(), row.ends());
+        if (left.hasNoPrice()) {
+            fewer.remove(index);
+        } else {
+            fewer.set(index, left);
+        }
+        return fewer;
+    }
+
+    private static List<Long> columns(List<CustomerGroup> groups) {
+        List<Long> ids = new ArrayList<>(List.of(PriceForm.EVERYONE));
+        groups.forEach(group -> ids.add(group.id()));
+        return ids;
+    }
+
+    private static String first(MultiValueMap<String, String> sent, String name) {
+        String value = sent.getFirst(name);
+        return value == null ? "" : value;
+    }
+
+    private static int index(MultiValueMap<String, String> sent, String name) {
+        String text = first(sent, name);
+        return text.matches("\\d{1,6}") ? Integer.parseInt(text) : -1;
+    }
+}

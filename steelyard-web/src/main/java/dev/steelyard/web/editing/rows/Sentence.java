@@ -1,0 +1,78 @@
+package dev.steelyard.web.editing.rows;
+
+import dev.steelyard.core.curve.PieceCurve;
+import dev.steelyard.core.curve.PieceCurve.Stretch;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.editing.rows.PriceReader.Cell;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** What the prices do, in a sentence whose numbers can be edited where they stand. */
+final class Sentence {
+
+    private static final int MOST_BREAKS = 8;
+
+    private final List<Part> parts = new ArrayList<>();
+    private final ReadPrices read;
+    private final int decimals;
+
+    private Sentence(ReadPrices read, int decimals) {
+        this.read = read;
+        this.decimals = decimals;
+    }
+
+    /**
+     * Some words, or a number that is a field's.
+     *
+     * @param field the id of the field; none for words
+     */
+    record Part(String text, @Nullable String field) {}
+
+    /** “Every piece costs 7.40; from 10 it is 6.90, from 25 it is 6.20.” */
+    static List<Part> of(PieceCurve everyone, ReadPrices read, int decimals) {
+        Sentence sentence = new Sentence(read, decimals);
+        List<Stretch> stretches = everyone.stretches();
+        sentence.words("Every piece costs ");
+        Stretch first = stretches.get(0);
+        sentence.number(Show.money(first.perPiece().value(), decimals), sentence.priceField(first));
+        List<Stretch> breaks = stretches.subList(1, stretches.size());
+        for (int i = 0; i < Math.min(breaks.size(), MOST_BREAKS); i++) {
+            sentence.breakAt(breaks.get(i), i == 0 ? "; from " : ", from ");
+        }
+        int left = breaks.size() - MOST_BREAKS;
+        sentence.words(left > 0 ? ", and " + left + " more breaks." : ".");
+        return List.copyOf(sentence.parts);
+    }
+
+    private void breakAt(Stretch stretch, String joint) {
+        Cell cell = cell(stretch);
+        words(joint);
+        number(Show.whole(stretch.from()), cell == null ? null : Fields.from(cell.row()));
+        words(" it is ");
+        number(Show.money(stretch.perPiece().value(), decimals), priceField(stretch));
+    }
+
+    private @Nullable String priceField(Stretch stretch) {
+        if (stretch.by() == null) {
+            return Fields.SHELF_PRICE;
+        }
+        Cell cell = cell(stretch);
+        return cell == null ? null : Fields.price(cell.row(), cell.groupId());
+    }
+
+    private @Nullable Cell cell(Stretch stretch) {
+        Break by = Objects.requireNonNull(stretch.by());
+        return read.cell(by.key());
+    }
+
+    private void words(String text) {
+        parts.add(new Part(text, null));
+    }
+
+    private void number(String text, @Nullable String field) {
+        parts.add(new Part(text, field));
+    }
+}

@@ -1,0 +1,82 @@
+package dev.steelyard.web.editing.words;
+
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.selling.shown.HourWords;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+
+/** Which goods, customers and times a card is for, in words. */
+public final class CoversWords {
+
+    private static final Map<String, String> KINDS = new LinkedHashMap<>();
+
+    static {
+        KINDS.put("products", "");
+        KINDS.put("categories", "everything in ");
+        KINDS.put("brands", "everything by ");
+        KINDS.put("types", "everything of the type ");
+        KINDS.put("suppliers", "everything from ");
+        KINDS.put("tags", "everything tagged ");
+    }
+
+    private CoversWords() {}
+
+    /**
+     * “Everything in Hardware, for Boatyard, until 1 May.”
+     *
+     * @param names what products are called, by their SKU
+     */
+    public static String of(DraftDocument document, Map<String, String> names) {
+        JsonNode covers = document.at("/covers");
+        List<String> goods = new ArrayList<>();
+        KINDS.forEach((kind, words) -> {
+            if (covers.path(kind).size() > 0) {
+                goods.add(words
+                        + texts(covers.path(kind)).stream()
+                                .map(text -> kind.equals("products") ? names.getOrDefault(text, text) : text)
+                                .collect(Collectors.joining(", ")));
+            }
+        });
+        if (covers.path("rule").isObject()) {
+            goods.add("what the rule says");
+        }
+        StringBuilder line = new StringBuilder(goods.isEmpty() ? "Everything" : String.join("; ", goods));
+        append(line, covers, "except", ", but not ");
+        append(line, covers, "groups", ", for ");
+        append(line, covers, "notGroups", ", not for ");
+        append(line, covers, "countries", ", to ");
+        if (!covers.path("from").asString("").isEmpty()) {
+            line.append(", from ").append(covers.path("from").asString(""));
+        }
+        if (!covers.path("until").asString("").isEmpty()) {
+            line.append(", until ").append(covers.path("until").asString(""));
+        }
+        if (covers.path("days").size() > 0) {
+            line.append(", on ")
+                    .append(texts(covers.path("days")).stream()
+                            .map(HourWords::day)
+                            .collect(Collectors.joining(", ")));
+        }
+        String opens = covers.path("opens").asString("");
+        String closes = covers.path("closes").asString("");
+        if (!opens.isEmpty() || !closes.isEmpty()) {
+            line.append(", ").append(HourWords.hours(opens, closes));
+        }
+        String words = line.toString();
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+    }
+
+    private static void append(StringBuilder line, JsonNode covers, String field, String words) {
+        if (covers.path(field).size() > 0) {
+            line.append(words).append(String.join(", ", texts(covers.path(field))));
+        }
+    }
+
+    private static List<String> texts(JsonNode list) {
+        return list.valueStream().map(text -> text.asString("")).toList();
+    }
+}

@@ -1,0 +1,59 @@
+package dev.steelyard.web.editing.words;
+
+import java.util.Map;
+
+/** Places in a card in words: “/cases/0/piece/rate/price” is “Case 1, rate, price”. */
+public final class PlaceWords {
+
+    private static final Map<String, String> WORDS = Map.ofEntries(
+            Map.entry("asks", "ask"),
+            Map.entry("limits", "joint limit"),
+            Map.entry("namedRates", "named rate"),
+            Map.entry("shown", "shown figure"),
+            Map.entry("cases", "case"),
+            Map.entry("rows", "break"),
+            Map.entry("ladder", "breaks"),
+            Map.entry("options", "option"),
+            Map.entry("wastePercent", "waste"),
+            Map.entry("roundUpTo", "rounding step"),
+            Map.entry("atLeast", "smallest billable"),
+            Map.entry("setUp", "set-up charge"),
+            Map.entry("minimum", "minimum charge"),
+            Map.entry("soldFrom", "sold from"),
+            Map.entry("upTo", "sold up to"),
+            Map.entry("furtherPiece", "further piece"),
+            Map.entry("noCliffs", "no cliffs"),
+            Map.entry("reduceChoices", "breaks reduce choices"),
+            Map.entry("min", "smallest"),
+            Map.entry("max", "largest"),
+            Map.entry("when", "condition"),
+            Map.entry("shownWhen", "shown when"),
+            Map.entry("shopPage", "shop page"),
+            Map.entry("packs", "packs"),
+            Map.entry("unitPriceDecimals", "unit price decimals"),
+            Map.entry("atMost", "at most"),
+            Map.entry("firstOrder", "first order"),
+            Map.entry("signedIn", "signed in"),
+            Map.entry("notGroups", "groups left out"),
+            Map.entry("contains", "must contain"),
+            Map.entry("combine", "with other deals"),
+            Map.entry("buy", "bought"),
+            Map.entry("get", "given"));
+
+    private PlaceWords() {}
+
+    public static String of(String at) {
+        StringBuilder words = new StringBuilder();
+        for (String step : at.split("/")) {
+            if (step.isEmpty() || step.equals("piece")) {
+                continue;
+            }
+            if (step.matches("\\d+")) {
+                words.append(' ').append(Integer.parseInt(step) + 1);
+            } else {
+                words.append(words.isEmpty() ? "" : ", ").append(WORDS.getOrDefault(step, step));
+            }
+        }
+        return words.isEmpty() ? "The card" : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

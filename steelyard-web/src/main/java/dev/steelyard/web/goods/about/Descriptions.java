@@ -1,0 +1,310 @@
+package dev.steelyard.web.goods.about;
+
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.goods.about.ProductForm.VariantText;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.Subject;
+import dev.steelyard.web.shop.history.What;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is said of goods. */
+@Repository
+class Descriptions {
+
+    private final JdbcTemplate sql;
+    private final RowIds ids;
+    private final Shops shops;
+    private final Changes changes;
+    private final Clock clock;
+
+    Descriptions(JdbcTemplate sql, RowIds ids, Shops shops, Changes changes, Clock clock) {
+        this.sql = sql;
+        this.ids = ids;
+        this.shops = shops;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** What became of a form: exactly one of these is there, or none of it where the goods are gone. */
+    record Result(@Nullable Long id, Map<String, String> faults, @Nullable String changedBy) {
+
+        static Result kept(long id) {
+            return new Result(id, Map.of(), null);
+        }
+    }
+
+    /** A tax class that can be picked. */
+    record TaxChoice(long id, String name) {}
+
+    @Transactional(readOnly = true)
+    public List<TaxChoice> taxClasses() {
+        return sql.query(
+                "select id, name from tax_class order by id",
+                (row, n) -> new TaxChoice(row.getLong(1), row.getString(2)));
+    }
+
+    @Transactional(readOnly = true)
+    public List<String> brands() {
+        return sql.queryForList("select name from brand order by name", String.class);
+    }
+
+    /** The form filled with what is kept. */
+    @Transactional(readOnly = true)
+    public Optional<ProductForm> form(long id) {
+        List<VariantText> variants = new ArrayList<>(sql.query(
+                "select id, sku, name, unit_cost from variant where product_id = ? order by position, id",
+                (row, n) -> new VariantText(
+                        "" + row.getLong(1), row.getString(2), row.getString(3), plain(row.getBigDecimal(4)), false),
+                id));
+        variants.add(ProductForm.spare());
+        return sql
+                .query(
+                        "select p.*, b.name as brand from product p left join brand b on b.id = p.brand_id where p.id = ?",
+                        (row, n) -> new ProductForm(
+                                row.getLong("version"),
+                                row.getString("sku"),
+                                row.getString("name"),
+                                row.getString("description"),
+                                row.getString("drawing"),
+                                text(row.getString("brand")),
+                                new TreeSet<>(sql.queryForList(
+                                        "select category_id from product_category where product_id = ?",
+                                        Long.class,
+                                        id)),
+                                text(row.getString("type")),
+                                text(row.getString("supplier")),
+                                String.join(", ", tags(id)),
+                                "" + row.getLong("tax_class_id"),
+                                plain(row.getBigDecimal("shelf_price")),
+                                plain(row.getBigDecimal("unit_cost")),
+                                text(row.getString("unit_price_decimals")),
+                                variants),
+                        id)
+                .stream()
+                .findFirst();
+    }
+
+    private List<String> tags(long id) {
+        return sql.queryForList("select tag from product_tag where product_id = ? order by tag", String.class, id);
+    }
+
+    private static String text(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+
+    private static String plain(@Nullable BigDecimal number) {
+        return number == null ? "" : Decimals.plain(number, 2);
+    }
+
+    /** Adds a product. */
+    @Transactional
+    public Result add(ProductForm form, String by) {
+        shops.hold();
+        Map<String, String> faults = new LinkedHashMap<>(form.faults(true));
+        checkSkus(form, null, faults);
+        Long tax = tax(form, faults);
+        if (tax == null || !faults.isEmpty()) {
+            return new Result(null, faults, null);
+        }
+        long id = ids.next();
+        sql.update(
+                "insert into product (id, sku, name, description, drawing, tax_class_id, shelf_price, rows_over, changed_at,"
+                        + " changed_by, version) values (?, ?, '', '', '', ?, ?, 'LINE', ?, ?, 0)",
+                id,
+                form.sku(),
+                tax,
+                ProductForm.moneyOf(form.shelfPrice()),
+                now(),
+                by);
+        write(id, form, tax);
+        keep(id, What.MADE, Map.of(), by);
+        return Result.kept(id);
+    }
+
+    /** Changes what is said of a product; nothing where somebody else did so since the form was filled. */
+    @Transactional
+    public Result change(long id, ProductForm form, String by) {
+        shops.hold();
+        List<Map<String, Object>> found =
+                sql.queryForList("select version, changed_by, sku from product where id = ? for update", id);
+        if (found.isEmpty()) {
+            return new Result(null, Map.of(), null);
+        }
+        if (((Number) found.get(0).get("version")).longValue() != form.version()) {
+            return new Result(null, Map.of(), (String) found.get(0).get("changed_by"));
+        }
+        Map<String, String> faults = new LinkedHashMap<>(form.faults(false));
+        checkSkus(form, id, faults);
+        Long tax = tax(form, faults);
+        if (tax == null || !faults.isEmpty()) {
+            return new Result(null, faults, null);
+        }
+        Map<String, String> before = state(id);
+        write(id, form, tax);
+        sql.update(
+                "update product set version = version + 1, changed_at = ?, changed_by = ? where id = ?", now(), by, id);
+        keep(id, What.GOODS, before, by);
+        return Result.kept(id);
+    }
+
+    private void keep(long id, What what, Map<String, String> before, String by) {
+        Map<String, String> after = state(id);
+        if (!after.equals(before)) {
+            changes.keep(
+                    new Change(Subject.GOODS, id, Objects.requireNonNull(after.get("name")), what, "", before, after),
+                    by);
+        }
+        shops.raiseRevision();
+        sql.update("update product set revision = (select revision from shop) where id = ?", id);
+    }
+
+    /** As history keeps it. */
+    private Map<String, String> state(long id) {
+        ProductForm form = form(id).orElseThrow();
+        Map<String, String> state = new LinkedHashMap<>();
+        state.put("name", form.name());
+        state.put("description", form.description());
+        state.put("brand", form.brand());
+        state.put(
+                "in",
+                String.join(
+                        ", ",
+                        sql.queryForList(
+                                "select c.name from product_category p join category c on c.id = p.category_id where"
+                                        + " p.product_id = ? order by c.position, c.name",
+                                String.class,
+                                id)));
+        state.put("type", form.type());
+        state.put("supplier", form.supplier());
+        state.put("tags", form.tags());
+        state.put("cost", form.unitCost());
+        form.typedVariants().forEach(one -> state.put("variant " + one.sku(), one.name()));
+        state.values().removeIf(String::isEmpty);
+        return state;
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+
+    private @Nullable Long tax(ProductForm form, Map<String, String> faults) {
+        List<TaxChoice> classes = taxClasses();
+        Optional<TaxChoice> picked = classes.stream()
+                .filter(one -> ("" + one.id()).equals(form.taxClass()))
+                .findFirst();
+        if (picked.isEmpty() && !form.taxClass().isEmpty()) {
+            faults.put("taxClass", "There is no such tax class");
+            return null;
+        }
+        return picked.orElse(classes.get(0)).id();
+    }
+
+    /** No two of all products and variants have the same SKU, those out of the shop included. */
+    private void checkSkus(ProductForm form, @Nullable Long id, Map<String, String> faults) {
+        if (id == null) {
+            checkSku("sku", form.sku(), 0, 0, faults);
+        }
+        for (int i = 0; i < form.variants().size(); i++) {
+            VariantText one = form.variants().get(i);
+            if (!one.isBlank() && !one.off()) {
+                long own = one.id().matches("\\d{1,18}") ? Long.parseLong(one.id()) : 0;
+                checkSku("variantSku." + i, one.sku(), 0, own, faults);
+            }
+        }
+    }
+
+    private void checkSku(String field, String sku, long product, long variant, Map<String, String> faults) {
+        List<String> others = sql.queryForList(
+                "select name from product where sku = ? and id <> ? union all select concat(p.name, ', ', v.name) from"
+                        + " variant v join product p on p.id = v.product_id where v.sku = ? and v.id <> ?",
+                String.class,
+                sku,
+                product,
+                sku,
+                variant);
+        if (!others.isEmpty()) {
+            faults.putIfAbsent(field, "“" + sku + "” is the SKU of " + others.get(0) + " already");
+        }
+    }
+
+    private void write(long id, ProductForm form, long tax) {
+        sql.update(
+                "update product set name = ?, description = ?, drawing = ?, brand_id = ?, type = ?, supplier = ?,"
+                        + " tax_class_id = ?, unit_cost = ?, unit_price_decimals = ? where id = ?",
+                form.name(),
+                form.description(),
+                form.drawing(),
+                form.brand().isEmpty() ? null : brand(form.brand()),
+                form.type().isEmpty() ? null : form.type(),
+                form.supplier().isEmpty() ? null : form.supplier(),
+                tax,
+                ProductForm.moneyOf(form.unitCost()),
+                form.decimals().isEmpty() ? null : Integer.valueOf(form.decimals()),
+                id);
+        sql.update("delete from product_category where product_id = ?", id);
+        form.categories()
+                .forEach(category -> sql.update(
+                        "insert into product_category (product_id, category_id) select ?, id from category where id = ?",
+                        id,
+                        category));
+        sql.update("delete from product_tag where product_id = ?", id);
+        form.tagSet().forEach(tag -> sql.update("insert into product_tag (product_id, tag) values (?, ?)", id, tag));
+        variants(id, form);
+    }
+
+    private long brand(String name) {
+        return sql.queryForList("select id from brand where name = ?", Long.class, name).stream()
+                .findFirst()
+                .orElseGet(() -> {
+                    long id = ids.next();
+                    sql.update("insert into brand (id, name) values (?, ?)", id, name);
+                    return id;
+                });
+    }
+
+    private void variants(long product, ProductForm form) {
+        int position = 0;
+        for (VariantText one : form.variants()) {
+            long id = one.id().matches("\\d{1,18}") ? Long.parseLong(one.id()) : 0;
+            if (one.off()) {
+                sql.update("delete from price_row where product_id = ? and variant_id = ?", product, id);
+                sql.update("delete from variant where product_id = ? and id = ?", product, id);
+            } else if (id > 0) {
+                sql.update(
+                        "update variant set sku = ?, name = ?, unit_cost = ?, position = ? where product_id = ? and id = ?",
+                        one.sku(),
+                        one.name(),
+                        ProductForm.moneyOf(one.unitCost()),
+                        position++,
+                        product,
+                        id);
+            } else if (!one.isBlank()) {
+                sql.update(
+                        "insert into variant (id, product_id, sku, name, position, unit_cost) values (?, ?, ?, ?, ?, ?)",
+                        ids.next(),
+                        product,
+                        one.sku(),
+                        one.name(),
+                        position++,
+                        ProductForm.moneyOf(one.unitCost()));
+            }
+        }
+    }
+}

@@ -1,0 +1,209 @@
+package dev.steelyard.web.goods.about;
+
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.PriceLimits;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.util.MultiValueMap;
+
+/**
+ * The form of one product as typed. The SKU is only asked for when it is new: cards, orders and sheets name goods by it.
+ *
+ * @param version of the product when the form was filled; 0 for a new one
+ * @param categories numbers of those it stands in
+ * @param tags with commas between
+ */
+record ProductForm(
+        long version,
+        String sku,
+        String name,
+        String description,
+        String drawing,
+        String brand,
+        Set<Long> categories,
+        String type,
+        String supplier,
+        String tags,
+        String taxClass,
+        String shelfPrice,
+        String unitCost,
+        String decimals,
+        List<VariantText> variants) {
+
+    static final String DEFAULT_DRAWING = "tray";
+    static final List<String> DRAWINGS = List.of(
+            "ballast", "bar", "brush", "chain", "cover", "cushion", "flags", "paint", "rope", "screw", "shackle",
+            "tray", "window");
+
+    private static final int MOST_VARIANTS = 200;
+    private static final int MOST_TAGS = 50;
+
+    /**
+     * A variant as typed.
+     *
+     * @param id empty for a new one
+     * @param off whether it shall be taken off
+     */
+    record VariantText(String id, String sku, String name, String unitCost, boolean off) {
+
+        boolean isBlank() {
+            return id.isEmpty() && sku.isEmpty() && name.isEmpty() && unitCost.isEmpty();
+        }
+    }
+
+    static ProductForm blank() {
+        return new ProductForm(
+                0, "", "", "", DEFAULT_DRAWING, "", Set.of(), "", "", "", "", "", "", "", List.of(spare()));
+    }
+
+    static VariantText spare() {
+        return new VariantText("", "", "", "", false);
+    }
+
+    static ProductForm read(MultiValueMap<String, String> sent) {
+        List<VariantText> variants = new ArrayList<>();
+        List<String> skus = sent.getOrDefault("variantSku", List.of());
+        for (int i = 0; i < Math.min(skus.size(), MOST_VARIANTS); i++) {
+            String id = at(sent, "variantId", i);
+            variants.add(new VariantText(
+                    id,
+                    skus.get(i).strip(),
+                    at(sent, "variantName", i),
+                    at(sent, "variantCost", i),
+                    !id.isEmpty() && sent.getOrDefault("variantOff", List.of()).contains(id)));
+        }
+        return new ProductForm(
+                text(sent, "version").matches("\\d{1,18}") ? Long.parseLong(text(sent, "version")) : 0,
+                text(sent, "sku"),
+                text(sent, "name"),
+                text(sent, "description"),
+                text(sent, "drawing"),
+                text(sent, "brand"),
+                sent.getOrDefault("category", List.of()).stream()
+                        .filter(id -> id.matches("\\d{1,18}"))
+                        .map(Long::valueOf)
+                        .collect(Collectors.toCollection(TreeSet::new)),
+                text(sent, "type"),
+                text(sent, "supplier"),
+                text(sent, "tags"),
+                text(sent, "taxClass"),
+                text(sent, "shelfPrice"),
+                text(sent, "unitCost"),
+                text(sent, "decimals"),
+                variants);
+    }
+
+    private static String text(MultiValueMap<String, String> sent, String name) {
+        return at(sent, name, 0);
+    }
+
+    private static String at(MultiValueMap<String, String> sent, String name, int index) {
+        List<String> values = sent.getOrDefault(name, List.of());
+        return index < values.size()
+                ? Objects.requireNonNullElse(values.get(index), "").strip()
+                : "";
+    }
+
+    /** The variants that are typed, those that shall go left out. */
+    List<VariantText> typedVariants() {
+        return variants.stream().filter(one -> !one.isBlank() && !one.off()).toList();
+    }
+
+    Set<String> tagSet() {
+        return Arrays.stream(tags.split(","))
+                .map(String::strip)
+                .filter(tag -> !tag.isEmpty())
+                .collect(Collectors.toCollection(() -> new TreeSet<>(String.CASE_INSENSITIVE_ORDER)));
+    }
+
+    /** What cannot be taken, by field, as far as the form alone tells. */
+    Map<String, String> faults(boolean isNew) {
+        Map<String, String> faults = new LinkedHashMap<>();
+        if (isNew) {
+            sku("sku", sku, faults);
+            money("shelfPrice", shelfPrice, faults);
+        }
+        length("name", name, 1, 200, faults);
+        length("description", description, 0, 2000, faults);
+        length("brand", brand, 0, 120, faults);
+        length("type", type, 0, 120, faults);
+        length("supplier", supplier, 0, 120, faults);
+        money("unitCost", unitCost, faults);
+        if (!decimals.isEmpty() && !decimals.matches("[0-6]")) {
+            faults.put("decimals", "“" + decimals + "” is not from 0 to 6");
+        }
+        if (!DRAWINGS.contains(drawing)) {
+            faults.put("drawing", "There is no drawing “" + drawing + "”");
+        }
+        if (tagSet().size() > MOST_TAGS) {
+            faults.put("tags", tagSet().size() + " tags are too many; at most " + MOST_TAGS);
+        }
+        tagSet().stream()
+                .filter(tag -> tag.length() > 60)
+                .findFirst()
+                .ifPresent(tag ->
+                        faults.put("tags", "A tag has at most 60 characters; “" + tag + "” has " + tag.length()));
+        Set<String> skus = new TreeSet<>(Set.of(sku));
+        for (int i = 0; i < variants.size(); i++) {
+            VariantText one = variants.get(i);
+            if (one.isBlank() || one.off()) {
+                continue;
+            }
+            sku("variantSku." + i, one.sku(), faults);
+            length("variantName." + i, one.name(), 1, 120, faults);
+            money("variantCost." + i, one.unitCost(), faults);
+            if (!skus.add(one.sku())) {
+                faults.put("variantSku." + i, "The SKU “" + one.sku() + "” stands twice");
+            }
+        }
+        return faults;
+    }
+
+    private static void sku(String field, String text, Map<String, String> faults) {
+        if (text.isEmpty()) {
+            faults.put(field, "Type a SKU");
+            return;
+        }
+        String fault = Sku.fault(text);
+        if (fault != null) {
+            faults.put(field, Character.toUpperCase(fault.charAt(0)) + fault.substring(1));
+        }
+    }
+
+    private static void length(String field, String text, int least, int most, Map<String, String> faults) {
+        if (text.length() < least) {
+            faults.put(field, "Type something here");
+        } else if (text.length() > most) {
+            faults.put(field, "At most " + most + " characters; these are " + text.length());
+        } else if (text.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\r')) {
+            faults.put(field, "There is a character in it that cannot be printed");
+        }
+    }
+
+    private static void money(String field, String text, Map<String, String> faults) {
+        if (text.isEmpty()) {
+            return;
+        }
+        DecimalText.Reading reading = DecimalText.read(text);
+        BigDecimal value = reading.value();
+        String fault = value == null ? Objects.requireNonNull(reading.fault()).message() : PriceLimits.fault(value);
+        if (fault != null) {
+            faults.put(field, fault);
+        }
+    }
+
+    /** A field that was checked. */
+    static @Nullable BigDecimal moneyOf(String text) {
+        return text.isEmpty() ? null : DecimalText.read(text).value();
+    }
+}

@@ -1,0 +1,210 @@
+package dev.steelyard.web.goods.about;
+
+import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.Subject;
+import dev.steelyard.web.shop.history.What;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Changes categories, brands and tags. Cards and deals cover goods by these names: one that a draft names is not renamed or
+ * taken away, since the goods would fall out of it unseen.
+ */
+@Repository
+class Shelves {
+
+    private static final int LONGEST = 120;
+
+    private final JdbcTemplate sql;
+    private final RowIds ids;
+    private final Drafts drafts;
+    private final Shops shops;
+    private final Changes changes;
+
+    Shelves(JdbcTemplate sql, RowIds ids, Drafts drafts, Shops shops, Changes changes) {
+        this.sql = sql;
+        this.ids = ids;
+        this.drafts = drafts;
+        this.shops = shops;
+        this.changes = changes;
+    }
+
+    /** The kinds of names. */
+    enum Of {
+        CATEGORY("category", "categories", "product_category", "category_id"),
+        BRAND("brand", "brands", "product", "brand_id"),
+        TAG("tag", "tags", "product_tag", "tag");
+
+        private final String word;
+        private final String inFiles;
+        private final String table;
+        private final String column;
+
+        Of(String word, String inFiles, String table, String column) {
+            this.word = word;
+            this.inFiles = inFiles;
+            this.table = table;
+            this.column = column;
+        }
+
+        String word() {
+            return word;
+        }
+    }
+
+    /** A name with how many goods have it. */
+    record Named(String key, String name, int goods) {}
+
+    @Transactional(readOnly = true)
+    public List<Named> all(Of of) {
+        String query = of == Of.TAG
+                ? "select tag, tag, count(*) from product_tag group by tag order by tag"
+                : "select n.id, n.name, (select count(*) from " + of.table + " p where p." + of.column
+                        + " = n.id) from " + of.word + " n order by n.name";
+        return sql.query(query, (row, n) -> new Named(row.getString(1), row.getString(2), row.getInt(3)));
+    }
+
+    /** @return why not; empty where it was done */
+    @Transactional
+    public String add(Of of, String name, @Nullable Long below, String by) {
+        shops.hold();
+        String fault = nameFault(of, name, null);
+        if (!fault.isEmpty()) {
+            return fault;
+        }
+        if (of == Of.BRAND) {
+            sql.update("insert into brand (id, name) values (?, ?)", ids.next(), name);
+        } else {
+            sql.update(
+                    "insert into category (id, parent_id, name, position) select ?, ?, ?, coalesce(max(position), 0) + 1 from category",
+                    ids.next(),
+                    below,
+                    name);
+        }
+        keep("the " + of.word + " “" + name + "”", What.MADE, by);
+        return "";
+    }
+
+    /** @return why not; empty where it was done */
+    @Transactional
+    public String rename(Of of, String key, String name, String by) {
+        shops.hold();
+        String old = name(of, key);
+        if (old.isEmpty() || old.equals(name)) {
+            return "";
+        }
+        String fault = nameFault(of, name, key);
+        String held = named(of, old);
+        if (!fault.isEmpty() || !held.isEmpty()) {
+            return fault.isEmpty() ? "“" + old + "” cannot be renamed: " + held : fault;
+        }
+        markGoods(of, key);
+        if (of == Of.TAG) {
+            sql.update("update ignore product_tag set tag = ? where tag = ?", name, key);
+            sql.update("delete from product_tag where tag = ? and tag <> binary ?", key, name);
+        } else {
+            sql.update("update " + of.word + " set name = ? where id = ?", name, key);
+        }
+        keep("the " + of.word + " “" + old + "” to “" + name + "”", What.GOODS, by);
+        return "";
+    }
+
+    /** @return why not; empty where it was done */
+    @Transactional
+    public String remove(Of of, String key, String by) {
+        shops.hold();
+        String old = name(of, key);
+        if (old.isEmpty()) {
+            return "";
+        }
+        String held = named(of, old);
+        if (!held.isEmpty()) {
+            return "“" + old + "” cannot be taken away: " + held;
+        }
+        if (of == Of.CATEGORY && count("select count(*) from category where parent_id = ?", key) > 0) {
+            return "“" + old + "” cannot be taken away: there are categories below it";
+        }
+        markGoods(of, key);
+        switch (of) {
+            case TAG -> sql.update("delete from product_tag where tag = ?", key);
+            case BRAND -> {
+                sql.update("update product set brand_id = null where brand_id = ?", key);
+                sql.update("delete from brand where id = ?", key);
+            }
+            case CATEGORY -> {
+                sql.update("delete from product_category where category_id = ?", key);
+                sql.update("delete from category where id = ?", key);
+            }
+        }
+        keep("the " + of.word + " “" + old + "”", What.REMOVED, by);
+        return "";
+    }
+
+    private int count(String query, Object value) {
+        return Objects.requireNonNullElse(sql.queryForObject(query, Integer.class, value), 0);
+    }
+
+    private String name(Of of, String key) {
+        String query = of == Of.TAG
+                ? "select tag from product_tag where tag = ? limit 1"
+                : "select name from " + of.word + " where id = ?";
+        return sql.queryForList(query, String.class, key).stream().findFirst().orElse("");
+    }
+
+    private String nameFault(Of of, String name, @Nullable String key) {
+        if (name.isEmpty() || name.length() > (of == Of.TAG ? 60 : LONGEST)) {
+            return "A " + of.word + " has a name of 1 to " + (of == Of.TAG ? 60 : LONGEST) + " characters, not "
+                    + name.length();
+        }
+        if (of == Of.TAG) {
+            return "";
+        }
+        boolean taken = !sql.queryForList(
+                        "select id from " + of.word + " where name = ? and id <> ?",
+                        Long.class,
+                        name,
+                        key == null ? 0 : key)
+                .isEmpty();
+        return taken ? "There is a " + of.word + " “" + name + "” already" : "";
+    }
+
+    /** Which cards and deals name it; empty for none. */
+    private String named(Of of, String name) {
+        List<String> found = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            drafts.inOrder(kind).stream()
+                    .filter(draft -> NamedIn.covers(draft.document().root(), of.inFiles, name))
+                    .forEach(draft -> found.add("“" + draft.name() + "”"));
+        }
+        return found.isEmpty() ? "" : String.join(", ", found) + " cover goods by it";
+    }
+
+    /** The goods that have it are read anew by every node; in a category those below count too. */
+    private void markGoods(Of of, String key) {
+        shops.raiseRevision();
+        String which =
+                switch (of) {
+                    case TAG -> "p.id in (select product_id from product_tag where tag = ?)";
+                    case BRAND -> "p.brand_id = ?";
+                    case CATEGORY -> "p.id in (with recursive below (id) as (select id from category where id = ? union"
+                            + " select c.id from category c join below b on c.parent_id = b.id) select pc.product_id from"
+                            + " product_category pc join below on below.id = pc.category_id)";
+                };
+        sql.update("update product p set p.revision = (select revision from shop) where " + which, key);
+    }
+
+    private void keep(String name, What what, String by) {
+        changes.keep(new Change(Subject.GOODS, 0, name, what, "", Map.of(), Map.of()), by);
+    }
+}

@@ -1,0 +1,28 @@
+package dev.steelyard.web.goods.list;
+
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The goods made ready for lists, once for each price book. */
+@Component
+class GoodsShelves {
+
+    private final Books books;
+    private volatile @Nullable GoodsShelf held;
+
+    GoodsShelves(Books books) {
+        this.books = books;
+    }
+
+    GoodsShelf now() {
+        BookInForce book = books.inForce();
+        GoodsShelf shelf = held;
+        if (shelf == null || shelf.book() != book) {
+            shelf = new GoodsShelf(book);
+            held = shelf;
+        }
+        return shelf;
+    }
+}

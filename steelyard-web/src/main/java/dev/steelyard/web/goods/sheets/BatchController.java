@@ -1,0 +1,210 @@
+package dev.steelyard.web.goods.sheets;
+
+import dev.steelyard.core.sheet.Column;
+import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.format.sheet.RefusedWriter;
+import dev.steelyard.web.base.page.FileNames;
+import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.goods.sheets.BatchRows.Shown;
+import dev.steelyard.web.shop.people.StaffMember;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The page of one batch: how far it is, what it would do, what it did. */
+@Controller
+@RequestMapping("/sheets/{id:\\d{1,18}}")
+class BatchController {
+
+    private static final int PAGE = 100;
+    private static final int AT_A_TIME = 1_000;
+
+    private final Batches batches;
+    private final BatchRows rows;
+    private final BatchWork work;
+    private final Mending mending;
+    private final Books books;
+
+    BatchController(Batches batches, BatchRows rows, BatchWork work, Mending mending, Books books) {
+        this.batches = batches;
+        this.rows = rows;
+        this.work = work;
+        this.mending = mending;
+        this.books = books;
+    }
+
+    @GetMapping
+    String show(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String show,
+            @RequestParam(defaultValue = "0") int after,
+            Model model) {
+        return page(batch(id), show, after, model);
+    }
+
+    private String page(Batch batch, String show, int after, Model model) {
+        BookInForce book = books.inForce();
+        Shown shown = shown(show, batch);
+        boolean running = isRunning(batch);
+        List<BatchRow> page = running ? List.of() : rows.page(batch.id(), shown, after, PAGE + 1);
+        List<BatchRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
+        model.addAttribute("batch", batch);
+        model.addAttribute("running", running);
+        model.addAttribute("line", BatchLine.of(batch, book.shop().zone()));
+        model.addAttribute("percent", percent(batch));
+        model.addAttribute("shown", shown.name().toLowerCase(Locale.ROOT));
+        model.addAttribute(
+                "rows",
+                some.stream().map(row -> PreviewRow.of(row, batch, book)).toList());
+        model.addAttribute("later", page.size() > PAGE ? some.get(PAGE - 1).number() : null);
+        model.addAttribute("first", after == 0);
+        return "sheets/batch";
+    }
+
+    private Batch batch(long id) {
+        return batches.find(id)
+                .orElseThrow(() -> new NotThere("There is no sheet or action with the number " + id + "."));
+    }
+
+    /** What is asked for; else what needs somebody most. */
+    private static Shown shown(String asked, Batch batch) {
+        return Arrays.stream(Shown.values())
+                .filter(one -> one.name().equalsIgnoreCase(asked))
+                .findFirst()
+                .orElse(
+                        batch.totals().refused() > 0 && batch.state() == BatchState.READY
+                                ? Shown.REFUSED
+                                : batch.totals().writing() > 0 ? Shown.WRITING : Shown.ALL);
+    }
+
+    /** What is applied is only shown as done once shoppers see it. */
+    private boolean isRunning(Batch batch) {
+        return batch.state().isRunning() || work.isWorkingOn(batch.id());
+    }
+
+    /** How far it is, for the bar; -1 where that is not known. */
+    private static int percent(Batch batch) {
+        Batch.Progress progress = batch.progress();
+        if (progress.total() == 0) {
+            return -1;
+        }
+        int done = batch.state() == BatchState.READING ? progress.checked() : progress.written();
+        return (int) (100L * done / progress.total());
+    }
+
+    /** How far it is; once it is there, the whole page is asked for. */
+    @GetMapping("/progress")
+    String progress(@PathVariable long id, Model model, HttpServletResponse response) {
+        Batch batch = batch(id);
+        if (!isRunning(batch)) {
+            response.setHeader("HX-Redirect", "/sheets/" + id);
+        }
+        model.addAttribute("batch", batch);
+        model.addAttribute("percent", percent(batch));
+        return "sheets/batch :: progress";
+    }
+
+    @PostMapping("/apply")
+    String apply(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean leaveRefused,
+            @AuthenticationPrincipal StaffMember who) {
+        Batch batch = batch(id);
+        if (batch.totals().refused() == 0 || leaveRefused) {
+            work.apply(id, who.name());
+        }
+        return "redirect:/sheets/" + id;
+    }
+
+    @PostMapping("/undo")
+    String undo(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
+        work.undo(id, who.name());
+        return "redirect:/sheets/" + id;
+    }
+
+    @PostMapping("/check")
+    String check(@PathVariable long id) {
+        work.checkAgain(id);
+        return "redirect:/sheets/" + id;
+    }
+
+    @PostMapping("/cancel")
+    String cancel(@PathVariable long id) {
+        batches.askToCancel(id);
+        return "redirect:/sheets/" + id;
+    }
+
+    /** One cell of a row anew, or the whole row left out. */
+    @PostMapping("/mend")
+    String mend(
+            @PathVariable long id,
+            @RequestParam int number,
+            @RequestParam(defaultValue = "") String leave,
+            @RequestParam(defaultValue = "") String show,
+            @RequestParam(defaultValue = "0") int after,
+            @RequestParam MultiValueMap<String, String> sent,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean inPage,
+            Model model,
+            HttpServletResponse response) {
+        Map<Column, String> typed = new EnumMap<>(Column.class);
+        if (leave.isEmpty()) {
+            for (Column column : Column.values()) {
+                String text = sent.getFirst("cell." + column.name());
+                if (text != null) {
+                    typed.put(column, text);
+                }
+            }
+        } else {
+            typed.put(Column.ACTION, SheetRow.Wish.KEEP.word());
+        }
+        if (!mending.mend(id, number, typed)) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+        }
+        return inPage ? page(batch(id), show, after, model) + " :: preview" : "redirect:/sheets/" + id;
+    }
+
+    /** The refused rows as a file of the format they came in, with their reasons. */
+    @GetMapping("/refused")
+    void refused(@PathVariable long id, HttpServletResponse response) throws IOException {
+        Batch batch = batch(id);
+        response.setContentType(batch.kind().mediaType());
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                FileNames.attachment(
+                        "refused " + batch.title(), "refused", batch.kind().ending()));
+        try (RefusedWriter out = new RefusedWriter(batch.kind(), batch.form(), response.getOutputStream())) {
+            int after = 0;
+            for (List<BatchRow> page = rows.page(id, Shown.REFUSED, 0, AT_A_TIME);
+                    !page.isEmpty();
+                    page = rows.page(id, Shown.REFUSED, after, AT_A_TIME)) {
+                for (BatchRow row : page) {
+                    out.add(
+                            row.line(),
+                            Mending.cells(row, batch),
+                            Objects.requireNonNull(row.refusal()).column().head() + ": "
+                                    + row.refusal().reason());
+                    after = row.number();
+                }
+            }
+        }
+    }
+}

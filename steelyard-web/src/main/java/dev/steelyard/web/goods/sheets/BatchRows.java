@@ -1,0 +1,260 @@
+package dev.steelyard.web.goods.sheets;
+
+import dev.steelyard.core.ladder.Validity;
+import dev.steelyard.core.sheet.Column;
+import dev.steelyard.core.sheet.Note;
+import dev.steelyard.core.sheet.Outcome;
+import dev.steelyard.core.sheet.PriceLine;
+import dev.steelyard.core.sheet.RowKey;
+import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.web.goods.OpenDays;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import java.math.BigDecimal;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Types;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The rows of batches as they are kept. */
+@Repository
+class BatchRows {
+
+    private static final int AT_A_TIME = 1_000;
+    private static final int LONGEST_SKU = 200;
+    private static final int LONGEST_REASON = 500;
+    private static final int LONGEST_NOTES = 8_000;
+    private static final String BETWEEN = "\t";
+    private static final String INSERT =
+            "insert into price_batch_row (batch_id, number, line, outcome, sku, product_id, variant_id, wish, group_id,"
+                    + " from_pieces, to_pieces, price, starts, ends, row_key, target, target_id, old_group_id, old_from,"
+                    + " old_price, old_starts, old_ends, refused_column, reason, notes, cells)"
+                    + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+
+    private final JdbcTemplate sql;
+    private final Shops shops;
+    private final JsonMapper mapper;
+
+    BatchRows(JdbcTemplate sql, Shops shops, JsonMapper mapper) {
+        this.sql = sql;
+        this.shops = shops;
+        this.mapper = mapper;
+    }
+
+    /** Which rows are asked for. */
+    enum Shown {
+        ALL("1 = 1"),
+        WRITING("outcome in ('ADD', 'CHANGE', 'REMOVE')"),
+        ADD("outcome = 'ADD'"),
+        CHANGE("outcome = 'CHANGE'"),
+        REMOVE("outcome = 'REMOVE'"),
+        SAME("outcome = 'SAME'"),
+        REFUSED("outcome = 'REFUSED'"),
+        NOTED("notes is not null");
+
+        private final String where;
+
+        Shown(String where) {
+            this.where = where;
+        }
+    }
+
+    @Transactional
+    public void insert(long batch, List<BatchRow> rows) {
+        Map<String, Long> groups =
+                shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, CustomerGroup::id));
+        sql.batchUpdate(INSERT, rows, AT_A_TIME, (statement, row) -> set(statement, batch, row, groups));
+    }
+
+    /** Takes the place of rows of the same numbers. */
+    @Transactional
+    public void replace(long batch, List<BatchRow> rows) {
+        sql.batchUpdate(
+                "delete from price_batch_row where batch_id = ? and number = ?",
+                rows.stream().map(row -> new Object[] {batch, row.number()}).toList());
+        insert(batch, rows);
+    }
+
+    @Transactional
+    public void replaceAll(long batch, List<BatchRow> rows) {
+        deleteAll(batch);
+        insert(batch, rows);
+    }
+
+    @Transactional
+    public void deleteAll(long batch) {
+        sql.update("delete from price_batch_row where batch_id = ?", batch);
+    }
+
+    /** A page of rows by number, after one of them. */
+    @Transactional(readOnly = true)
+    public List<BatchRow> page(long batch, Shown shown, int after, int most) {
+        return query(
+                "where batch_id = ? and number > ? and " + shown.where + " order by number limit ?",
+                batch,
+                after,
+                most);
+    }
+
+    @Transactional(readOnly = true)
+    public List<BatchRow> one(long batch, int number) {
+        return query("where batch_id = ? and number = ?", batch, number);
+    }
+
+    /** All rows that are about some SKUs. */
+    @Transactional(readOnly = true)
+    public List<BatchRow> ofSkus(long batch, Collection<String> skus) {
+        List<Object> values = new ArrayList<>(List.of(batch));
+        values.addAll(skus);
+        return query(
+                "where batch_id = ? and sku in (" + String.join(",", Collections.nCopies(skus.size(), "?"))
+                        + ") order by number",
+                values.toArray());
+    }
+
+    private List<BatchRow> query(String rest, Object... values) {
+        Map<Long, String> groups =
+                shops.groups().stream().collect(Collectors.toMap(CustomerGroup::id, CustomerGroup::name));
+        return sql.query("select * from price_batch_row " + rest, (row, number) -> read(row, groups), values);
+    }
+
+    private void set(PreparedStatement to, long batch, BatchRow row, Map<String, Long> groups) throws SQLException {
+        SheetRow read = row.row();
+        Validity days = read == null ? Validity.ALWAYS : read.validity();
+        String group = read == null ? null : read.group();
+        PriceLine before = row.before();
+        int i = 1;
+        to.setLong(i++, batch);
+        to.setInt(i++, row.number());
+        to.setInt(i++, row.line());
+        to.setString(i++, row.outcome().name());
+        to.setString(i++, shortened(row.sku(), LONGEST_SKU));
+        number(to, i++, row.productId());
+        number(to, i++, row.variantId());
+        to.setString(i++, (read == null ? SheetRow.Wish.SET : read.wish()).name());
+        number(to, i++, group == null ? null : groups.get(group));
+        number(to, i++, read == null ? null : read.from());
+        number(to, i++, read == null ? null : read.to());
+        to.setBigDecimal(i++, read == null ? null : read.price());
+        to.setObject(i++, OpenDays.starts(days));
+        to.setObject(i++, OpenDays.ends(days));
+        to.setString(i++, read == null || read.key() == null ? null : read.key().toString());
+        to.setString(i++, row.target() == null ? null : row.target().kind().letter());
+        number(to, i++, row.target() == null ? null : row.target().id());
+        number(to, i++, before == null || before.group() == null ? null : groups.get(before.group()));
+        number(to, i++, before == null ? null : before.from());
+        to.setBigDecimal(i++, before == null ? null : before.price());
+        to.setObject(i++, OpenDays.starts(before == null ? Validity.ALWAYS : before.validity()));
+        to.setObject(i++, OpenDays.ends(before == null ? Validity.ALWAYS : before.validity()));
+        to.setString(i++, row.refusal() == null ? null : row.refusal().column().name());
+        to.setString(i++, row.refusal() == null ? null : shortened(row.refusal().reason(), LONGEST_REASON));
+        to.setString(i++, row.notes().isEmpty() ? null : notes(row.notes()));
+        to.setString(i, row.cells().isEmpty() ? null : mapper.writeValueAsString(row.cells()));
+    }
+
+    private static void number(PreparedStatement to, int at, @Nullable Number value) throws SQLException {
+        if (value == null) {
+            to.setNull(at, Types.BIGINT);
+        } else {
+            to.setLong(at, value.longValue());
+        }
+    }
+
+    private static String notes(List<Note> notes) {
+        StringBuilder text = new StringBuilder();
+        for (Note note : notes) {
+            String line = note.code().name() + BETWEEN + note.words().replace('\n', ' ');
+            if (text.length() + line.length() < LONGEST_NOTES) {
+                text.append(text.isEmpty() ? "" : "\n").append(line);
+            }
+        }
+        return text.toString();
+    }
+
+    private BatchRow read(ResultSet row, Map<Long, String> groups) throws SQLException {
+        String cells = row.getString("cells");
+        String target = row.getString("target");
+        String column = row.getString("refused_column");
+        String sku = row.getString("sku");
+        Outcome.Kind outcome = Outcome.Kind.valueOf(row.getString("outcome"));
+        PriceLine said = line(row, groups, "");
+        SheetRow read = cells != null ? null : sheetRow(row, groups);
+        return new BatchRow(
+                row.getInt("number"),
+                row.getInt("line"),
+                outcome,
+                sku,
+                (Long) row.getObject("product_id"),
+                (Long) row.getObject("variant_id"),
+                read,
+                target == null ? null : new BatchRow.Target(RowKey.Kind.ofLetter(target), row.getLong("target_id")),
+                row.getBigDecimal("old_price") == null ? null : line(row, groups, "old_"),
+                outcome == Outcome.Kind.REFUSED || outcome == Outcome.Kind.REMOVE ? null : said,
+                column == null ? null : new Outcome.Refusal(Column.valueOf(column), row.getString("reason")),
+                notes(row.getString("notes")),
+                cells == null ? Map.of() : cells(cells));
+    }
+
+    private static @Nullable PriceLine line(ResultSet row, Map<Long, String> groups, String which) throws SQLException {
+        BigDecimal price = row.getBigDecimal(which + "price");
+        Integer from = (Integer) row.getObject(which.isEmpty() ? "from_pieces" : "old_from");
+        return price == null
+                ? null
+                : new PriceLine(group(row, groups, which + "group_id"), from, price, days(row, which));
+    }
+
+    private static SheetRow sheetRow(ResultSet row, Map<Long, String> groups) throws SQLException {
+        String key = row.getString("row_key");
+        return new SheetRow(
+                row.getInt("line"),
+                group(row, groups, "group_id"),
+                (Integer) row.getObject("from_pieces"),
+                (Integer) row.getObject("to_pieces"),
+                row.getBigDecimal("price"),
+                days(row, ""),
+                key == null ? null : RowKey.parse(key).orElseThrow(),
+                SheetRow.Wish.valueOf(row.getString("wish")));
+    }
+
+    private static @Nullable String group(ResultSet row, Map<Long, String> groups, String column) throws SQLException {
+        Long id = (Long) row.getObject(column);
+        return id == null ? null : groups.get(id);
+    }
+
+    private static Validity days(ResultSet row, String which) throws SQLException {
+        return OpenDays.validity(row.getString(which + "starts"), row.getString(which + "ends"));
+    }
+
+    private static List<Note> notes(@Nullable String text) {
+        return text == null
+                ? List.of()
+                : text.lines()
+                        .map(line -> line.split(BETWEEN, 2))
+                        .map(parts -> new Note(Note.Code.valueOf(parts[0]), parts[1]))
+                        .toList();
+    }
+
+    private Map<Column, String> cells(String json) {
+        Map<String, String> named = mapper.readValue(json, new TypeReference<Map<String, String>>() {});
+        Map<Column, String> cells = new EnumMap<>(Column.class);
+        named.forEach((name, text) -> cells.put(Column.valueOf(name), text));
+        return cells;
+    }
+
+    private static String shortened(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
+    }
+}

@@ -1,0 +1,134 @@
+package dev.steelyard.web.goods.sheets;
+
+import dev.steelyard.core.number.PriceLimits;
+import dev.steelyard.core.sheet.Column;
+import dev.steelyard.core.sheet.Outcome;
+import dev.steelyard.core.sheet.PriceLine;
+import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.format.sheet.ReadRow;
+import dev.steelyard.format.sheet.SheetCells;
+import dev.steelyard.format.sheet.SheetReader;
+import dev.steelyard.format.sheet.SheetShop;
+import dev.steelyard.format.table.CsvForm;
+import dev.steelyard.format.table.TableKind;
+import dev.steelyard.format.table.TableLimits;
+import dev.steelyard.format.table.Tables;
+import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.goods.sheets.Checker.Numbered;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Reads a file, or the wishes of an action, into the rows of a batch, and checks them. */
+@Component
+class Reading {
+
+    private static final int PAGE = 5_000;
+
+    private final Batches batches;
+    private final BatchRows rows;
+    private final Checker checker;
+    private final Shops shops;
+
+    Reading(Batches batches, BatchRows rows, Checker checker, Shops shops) {
+        this.batches = batches;
+        this.rows = rows;
+        this.checker = checker;
+        this.shops = shops;
+    }
+
+    SheetShop shop() {
+        return new SheetShop(
+                shops.current().currency(),
+                shops.groups().stream().map(CustomerGroup::name).collect(Collectors.toSet()));
+    }
+
+    /** @throws UnreadableTable in words for whoever chose the file */
+    void file(long batch, Path file, CsvForm form, Set<String> leftOut, Pulse pulse)
+            throws UnreadableTable, IOException {
+        List<Numbered> read = new ArrayList<>();
+        SheetReader reader = new SheetReader(shop(), form, leftOut, row -> {
+            read.add(new Numbered(read.size() + 1, row));
+            pulse.read(read.size());
+        });
+        TableKind kind = Tables.read(file, TableLimits.USUAL, reader);
+        reader.end();
+        if (read.isEmpty()) {
+            throw new UnreadableTable("There are no rows under the heads.");
+        }
+        batches.known(batch, kind, reader.onlyShelfPrices());
+        check(batch, read, pulse);
+    }
+
+    /** @throws UnreadableTable where there is nothing to be done */
+    void wishes(long batch, List<Wish> wishes, Pulse pulse) throws UnreadableTable {
+        if (wishes.isEmpty()) {
+            throw new UnreadableTable("None of the picked goods has a price this would change.");
+        }
+        List<Numbered> read = new ArrayList<>();
+        for (Wish wish : wishes) {
+            int number = read.size() + 1;
+            read.add(new Numbered(number, asRow(wish, number)));
+        }
+        check(batch, read, pulse);
+    }
+
+    /** What an action works out may be no price: less than nothing. */
+    private static ReadRow asRow(Wish wish, int number) {
+        PriceLine line = wish.line();
+        String fault = wish.remove() ? null : PriceLimits.fault(line.price());
+        SheetRow row = new SheetRow(
+                number,
+                line.group(),
+                line.from(),
+                null,
+                line.price(),
+                line.validity(),
+                wish.key(),
+                wish.remove() ? SheetRow.Wish.REMOVE : SheetRow.Wish.SET);
+        return fault == null
+                ? new ReadRow(number, wish.sku(), row, null, Map.of())
+                : new ReadRow(
+                        number,
+                        wish.sku(),
+                        null,
+                        new Outcome.Refusal(Column.PRICE, fault),
+                        SheetCells.of(wish.sku(), row, CsvForm.POINT));
+    }
+
+    /** Checks all rows anew against the goods as they are now; the old outcomes stay until the new ones are there. */
+    void again(long batch, Pulse pulse) {
+        List<Numbered> read = new ArrayList<>();
+        for (List<BatchRow> page = rows.page(batch, BatchRows.Shown.ALL, 0, PAGE);
+                !page.isEmpty();
+                page = rows.page(
+                        batch, BatchRows.Shown.ALL, page.get(page.size() - 1).number(), PAGE)) {
+            page.forEach(row -> read.add(new Numbered(row.number(), Mending.asRead(row))));
+            pulse.read(read.size());
+        }
+        pulse.total(read.size());
+        List<BatchRow> checked = new ArrayList<>();
+        checker.check(read, found -> {
+            checked.addAll(found);
+            pulse.checked(found.size());
+        });
+        rows.replaceAll(batch, checked);
+        batches.count(batch);
+    }
+
+    private void check(long batch, List<Numbered> read, Pulse pulse) {
+        pulse.total(read.size());
+        checker.check(read, found -> {
+            rows.insert(batch, found);
+            pulse.checked(found.size());
+        });
+        batches.count(batch);
+    }
+}

@@ -1,5 +1,0 @@
-/** Who changed which card, price or order of cards, when and why; what two states of it differ in. */
-@NullMarked
-package dev.steelyard.web.history;
-
-import org.jspecify.annotations.NullMarked;

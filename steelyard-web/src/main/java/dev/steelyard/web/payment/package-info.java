@@ -1,5 +1,0 @@
-/** Taking money, and the simulated service that stands in for a real one. */
-@NullMarked
-package dev.steelyard.web.payment;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The owner's page of one product's prices: breaks, beam, trial, findings. */
-@NullMarked
-package dev.steelyard.web.prices;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Who may do what: sign-in, sessions, and what browsers are told to refuse. */
-@NullMarked
-package dev.steelyard.web.security;
-
-import org.jspecify.annotations.NullMarked;

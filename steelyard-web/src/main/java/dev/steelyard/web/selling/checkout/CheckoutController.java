@@ -1,0 +1,191 @@
+package dev.steelyard.web.selling.checkout;
+
+import dev.steelyard.web.base.database.DatabaseAway;
+import dev.steelyard.web.base.page.Countries;
+import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.counter.BasketCookie;
+import dev.steelyard.web.selling.counter.BasketView;
+import dev.steelyard.web.selling.counter.Baskets;
+import dev.steelyard.web.selling.counter.Shopper;
+import dev.steelyard.web.selling.orders.Orders;
+import dev.steelyard.web.selling.payment.PaymentMethod;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The checkout's pages: the form, what came of it, the receipt. */
+@Controller
+@RequestMapping("/counter")
+class CheckoutController {
+
+    private static final Logger log = LoggerFactory.getLogger(CheckoutController.class);
+
+    private final PlaceOrder placeOrder;
+    private final Books books;
+    private final Baskets baskets;
+    private final BasketCookie cookie;
+    private final Orders orders;
+    private final CheckoutKeys keys;
+    private final JsonMapper mapper;
+
+    CheckoutController(
+            PlaceOrder placeOrder,
+            Books books,
+            Baskets baskets,
+            BasketCookie cookie,
+            Orders orders,
+            CheckoutKeys keys,
+            JsonMapper mapper) {
+        this.placeOrder = placeOrder;
+        this.books = books;
+        this.baskets = baskets;
+        this.cookie = cookie;
+        this.orders = orders;
+        this.keys = keys;
+        this.mapper = mapper;
+    }
+
+    /** What the page says above the form. */
+    record Message(String text, List<String> details, boolean waiting) {
+
+        Message(String text, List<String> details) {
+            this(text, details, false);
+        }
+    }
+
+    /** @param begun the key of a checkout whose answer was lost: its order is shown, or it goes on where it was */
+    @GetMapping("/checkout")
+    String form(@RequestParam(name = "key", defaultValue = "") String begun, Model model, HttpServletRequest request) {
+        boolean ours = keys.isOurs(begun);
+        if (ours && orders.byCheckout(begun).isPresent()) {
+            return "redirect:/counter/orders/" + begun;
+        }
+        CheckoutForm empty = new CheckoutForm(ours ? begun : keys.make(), "", "", "", "", "");
+        return page(model, request, empty, Map.of(), null);
+    }
+
+    @PostMapping("/checkout")
+    String order(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
+        if (!keys.isOurs(form.keyText())) {
+            return "redirect:/counter/checkout";
+        }
+        try {
+            return ordered(form, model, request, response);
+        } catch (RuntimeException failed) {
+            if (!DatabaseAway.isBehind(failed)) {
+                throw failed;
+            }
+            log.warn("Whether checkout {} was placed could not be told", form.keyText(), failed);
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            model.addAttribute("key", form.keyText());
+            return "checkout/unsure";
+        }
+    }
+
+    private String ordered(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
+        if (orders.byCheckout(form.keyText()).isPresent()) {
+            return receipt(form);
+        }
+        Map<String, String> faults = form.faults();
+        if (!faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(model, request, form, faults, null);
+        }
+        SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
+        Outcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
+        if (outcome instanceof Outcome.Placed) {
+            return receipt(form);
+        }
+        response.setStatus(HttpStatus.CONFLICT.value());
+        return page(model, request, form, Map.of(), message(outcome));
+    }
+
+    /** Another country or way of paying changes the totals at once; what is typed stays. */
+    @PostMapping("/checkout/choose")
+    String choose(
+            CheckoutForm form,
+            @RequestParam(defaultValue = "") String country,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        baskets.choose(cookie.readOrMake(request, response), Countries.code(country), form.method());
+        String view = page(model, request, form, Map.of(), null);
+        return request.getHeader("HX-Request") == null ? view : view + " :: checkout";
+    }
+
+    /** Whether a payment that was waited for has been answered meanwhile: then the page goes on by itself. */
+    @GetMapping("/checkout/{key}/answer")
+    ResponseEntity<Void> answer(@PathVariable String key) {
+        return orders.byCheckout(key).isPresent()
+                ? ResponseEntity.noContent()
+                        .header("HX-Redirect", "/counter/orders/" + key)
+                        .build()
+                : ResponseEntity.noContent().build();
+    }
+
+    private static Message message(Outcome outcome) {
+        if (outcome instanceof Outcome.Changed changed) {
+            return new Message(
+                    "Prices or your basket have changed since you looked. Nothing was charged. Please look again:",
+                    changed.changes());
+        }
+        if (outcome instanceof Outcome.NotOrderable not) {
+            return new Message(not.why(), List.of());
+        }
+        if (outcome instanceof Outcome.Refused refused) {
+            return new Message(refused.why() + " Try another card.", List.of());
+        }
+        return new Message(
+                "The payment service did not answer in time. Press “Order and pay” again: it is asked first whether"
+                        + " it has taken the money, and you never pay twice.",
+                List.of(),
+                true);
+    }
+
+    @GetMapping("/orders/{key}")
+    String receipt(@PathVariable String key, Model model) {
+        model.addAttribute("order", orders.byCheckout(key).orElseThrow(() -> new NotThere("There is no such order.")));
+        return "checkout/receipt";
+    }
+
+    private static String receipt(CheckoutForm form) {
+        return "redirect:/counter/orders/" + form.keyText();
+    }
+
+    private String page(
+            Model model,
+            HttpServletRequest request,
+            CheckoutForm form,
+            Map<String, String> faults,
+            @Nullable Message message) {
+        BookInForce book = books.inForce();
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
+        BasketView basket = BasketView.of(shopper, BasketView.price(shopper, book), book);
+        model.addAttribute("shopper", shopper);
+        model.addAttribute("countries", Countries.all());
+        model.addAttribute("basket", basket);
+        model.addAttribute("seen", Summaries.seen(basket).write(mapper));
+        model.addAttribute("form", form);
+        model.addAttribute("payments", PaymentMethod.values());
+        model.addAttribute("waiting", message != null && message.waiting());
+        model.addAttribute("faults", faults);
+        model.addAttribute("message", message);
+        return "checkout/form";
+    }
+}

@@ -1,0 +1,79 @@
+package dev.steelyard.web.selling.checkout;
+
+import dev.steelyard.web.selling.payment.CardNumber;
+import dev.steelyard.web.selling.payment.PaymentMethod;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The checkout form as typed.
+ *
+ * @param key made when the form was first shown; one order comes of one key
+ * @param payment the way of paying, by its word; by card where it is none that there is
+ * @param seen the prices the shopper saw, as {@link SeenPrices} writes them
+ */
+record CheckoutForm(
+        @Nullable String key,
+        @Nullable String seen,
+        @Nullable String name,
+        @Nullable String email,
+        @Nullable String payment,
+        @Nullable String card) {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_EMAIL = 254;
+
+    /** What is wrong, by field; empty where nothing is. */
+    Map<String, String> faults() {
+        Map<String, String> faults = new LinkedHashMap<>();
+        String who = text(name);
+        if (who.isEmpty() || who.length() > LONGEST_NAME) {
+            faults.put("name", "Type your name, at most " + LONGEST_NAME + " characters");
+        }
+        String address = text(email);
+        if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+")) {
+            faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
+        }
+        if (method().atOnce() && cardNumber().isEmpty()) {
+            faults.put("card", "A card number has 12 to 19 digits; spaces do not matter");
+        }
+        return faults;
+    }
+
+    /** Only for a form without faults. */
+    Buyer buyer() {
+        return new Buyer(
+                text(name),
+                text(email),
+                method(),
+                method().atOnce() ? cardNumber().orElseThrow() : null);
+    }
+
+    /** How it is to be paid. */
+    PaymentMethod method() {
+        return PaymentMethod.of(text(payment)).orElse(PaymentMethod.CARD);
+    }
+
+    String keyText() {
+        return text(key);
+    }
+
+    String seenText() {
+        return text(seen);
+    }
+
+    private Optional<CardNumber> cardNumber() {
+        return CardNumber.read(text(card));
+    }
+
+    private static String text(@Nullable String typed) {
+        return Objects.requireNonNullElse(typed, "").strip();
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    }
+}

@@ -1,0 +1,127 @@
+package dev.steelyard.web.selling.checkout;
+
+import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.tax.Tax;
+import dev.steelyard.web.base.page.ReckoningText;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.DealInForce;
+import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.selling.counter.BasketLineView;
+import dev.steelyard.web.selling.counter.BasketView;
+import dev.steelyard.web.selling.counter.Shopper;
+import dev.steelyard.web.selling.orders.NewOrder;
+import dev.steelyard.web.selling.shown.DealText;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Freezes a priced basket: what is ordered is what was priced, whatever changes later. */
+@Component
+class Freezing {
+
+    private final GoodsStore goods;
+
+    Freezing(GoodsStore goods) {
+        this.goods = goods;
+    }
+
+    /** @param basket every line of which has a price */
+    NewOrder freeze(String key, Buyer buyer, Shopper shopper, PricedBasket basket, BookInForce book) {
+        Tax tax = basket.tax();
+        return new NewOrder(
+                key,
+                shopper.group(),
+                shopper.day(),
+                buyer.name(),
+                buyer.email(),
+                shopper.goesTo(),
+                book.shop().currency(),
+                book.shop().minorDigits(),
+                basket.toPay().value(),
+                buyer.payment().label(),
+                "",
+                buyer.cardEnding(),
+                basket.before().value(),
+                tax == null || tax.included(),
+                tax == null
+                        ? List.of()
+                        : tax.rates().stream()
+                                .map(rate -> new NewOrder.Tax(
+                                        rate.rate(),
+                                        rate.of().value(),
+                                        rate.tax().value()))
+                                .toList(),
+                basket.dealt().used().stream().map(used -> deal(used, book)).toList(),
+                DealText.unused(basket.dealt()).stream()
+                        .map(unused -> new NewOrder.UnusedDeal(unused.deal().name(), unused.detail()))
+                        .toList(),
+                shopper.codes(),
+                lines(shopper, basket, book));
+    }
+
+    private static NewOrder.Deal deal(Dealt.Used used, BookInForce book) {
+        DealInForce version = book.version(used.deal());
+        return new NewOrder.Deal(
+                used.deal().name(),
+                used.deal().words(),
+                used.saved().value(),
+                used.detail(),
+                used.shares().stream().map(Money::value).toList(),
+                version == null ? null : version.id(),
+                version == null ? null : version.number());
+    }
+
+    private List<NewOrder.Line> lines(Shopper shopper, PricedBasket basket, BookInForce book) {
+        BasketView view = BasketView.of(shopper, basket, book);
+        List<NewOrder.Line> lines = new ArrayList<>();
+        for (int i = 0; i < basket.lines().size(); i++) {
+            lines.add(line(basket, i, view.lines().get(i), book, shopper));
+        }
+        return lines;
+    }
+
+    private NewOrder.Line line(
+            PricedBasket basket, int place, BasketLineView shown, BookInForce book, Shopper shopper) {
+        PricedLine line = (PricedLine) basket.lines().get(place);
+        long productId = goods.findBySku(line.item().product().sku().value())
+                .orElseThrow()
+                .id();
+        List<String> answers = new ArrayList<>(shown.answers());
+        if (!shown.variants().isEmpty()) {
+            answers.add(shown.variants());
+        }
+        CardInForce version = shown.version();
+        Money own = basket.taxOf(place);
+        return new NewOrder.Line(
+                productId,
+                line.item().sku().value(),
+                shown.name(),
+                (int) line.quantity(),
+                line.shownPerPiece().value(),
+                line.shownPerPiece().value().scale(),
+                line.total().value(),
+                Objects.requireNonNull(basket.left(place)).value(),
+                own == null ? null : rate(line, book, shopper),
+                own == null ? null : own.value(),
+                answers,
+                line.card(),
+                version == null ? null : version.id(),
+                version == null ? null : version.number(),
+                ReckoningText.of(line.reckoning()));
+    }
+
+    private static @Nullable BigDecimal rate(PricedLine line, BookInForce book, Shopper shopper) {
+        return book.book().tax() == null
+                ? null
+                : book.book()
+                        .tax()
+                        .rate(shopper.goesTo(), line.item().product().traits().taxClass());
+    }
+}

@@ -1,0 +1,48 @@
+package dev.steelyard.web.selling.counter;
+
+import dev.steelyard.web.base.page.Countries;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.people.StaffMember;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What every page of the counter shows in its head: the shop, who one is, how much is in the basket. */
+@ControllerAdvice
+class AtTheCounter {
+
+    private final Books books;
+    private final Baskets baskets;
+    private final BasketCookie cookie;
+    private final Shops shops;
+
+    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, Shops shops) {
+        this.books = books;
+        this.baskets = baskets;
+        this.cookie = cookie;
+        this.shops = shops;
+    }
+
+    /** For whole pages: parts asked for in the background have no head. */
+    @ModelAttribute
+    void head(HttpServletRequest request, @AuthenticationPrincipal @Nullable StaffMember who, Model model) {
+        if (!request.getRequestURI().startsWith("/counter") || request.getHeader("HX-Request") != null) {
+            return;
+        }
+        BookInForce book = books.inForce();
+        Shopper shopper = baskets.shopper(cookie.read(request), book);
+        List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
+        model.addAttribute("shopName", book.shop().name());
+        model.addAttribute("shopper", shopper);
+        model.addAttribute("mayBeAnother", who != null || book.shop().beAnother());
+        model.addAttribute("groupNames", groups);
+        model.addAttribute("countries", Countries.all());
+    }
+}

@@ -1,0 +1,170 @@
+package dev.steelyard.web.selling.counter;
+
+import dev.steelyard.core.deal.Conditions;
+import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.deal.Dealt.Why;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.tax.Tax;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.web.selling.shown.DealText.UsedLine;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A priced basket as shown.
+ *
+ * @param goods what the lines come to before deals; none where no deal counts
+ * @param deals that count
+ * @param hints what would unlock more
+ * @param passed deals that do not count, each with why, as far as a shopper may know
+ * @param codes typed
+ * @param without what is paid without tax, for customers who see prices so; none for others
+ * @param tax “19 % tax contained: 13.22”
+ * @param total what is paid; none where there is nothing, or it is too large to be sold
+ * @param refusal why the basket as a whole cannot be ordered; none where it can
+ */
+public record BasketView(
+        List<BasketLineView> lines,
+        @Nullable String goods,
+        List<UsedLine> deals,
+        List<Hint> hints,
+        List<String> passed,
+        List<Code> codes,
+        @Nullable String without,
+        List<TaxLine> tax,
+        @Nullable String total,
+        String currency,
+        @Nullable String refusal) {
+
+    private static final Set<Why> TOLD =
+            EnumSet.of(Why.PAYMENT, Why.TOO_LITTLE, Why.CONTAINS, Why.ANOTHER_GIVES_MORE, Why.COUNTRY);
+
+    /**
+     * A code that was typed.
+     *
+     * @param counts whether its deal counts now
+     * @param words what it gives, or why it does not
+     */
+    public record Code(String code, boolean counts, String words) {}
+
+    /** The tax of one rate. */
+    public record TaxLine(String words, String tax) {}
+
+    /** Prices a shopper's basket by a book, each line with its reckoning, and looks for what would unlock more. */
+    public static BasketView withHints(Shopper shopper, BookInForce book) {
+        PricedBasket priced = price(shopper, book);
+        return of(shopper, priced, Unlocks.of(shopper, priced, book), book);
+    }
+
+    /** The same without looking for more. */
+    public static BasketView of(Shopper shopper, PricedBasket priced, BookInForce book) {
+        return of(shopper, priced, List.of(), book);
+    }
+
+    private static BasketView of(Shopper shopper, PricedBasket priced, List<Hint> hints, BookInForce book) {
+        int minor = book.shop().minorDigits();
+        boolean net = seesWithout(shopper, priced, book);
+        List<BasketLineView> lines = BasketLineView.of(shopper, priced, net, book);
+        boolean tooLarge = priced.places().isEmpty() && priced.fault() != null;
+        Dealt dealt = priced.dealt();
+        return new BasketView(
+                lines,
+                dealt.used().isEmpty() ? null : Show.money(priced.before().value(), minor),
+                dealt.used().stream().map(used -> DealText.used(used, minor)).toList(),
+                hints,
+                passed(dealt),
+                codes(shopper, dealt, book),
+                net ? Show.money(net(priced), minor) : null,
+                tax(priced.tax(), minor),
+                tooLarge || lines.isEmpty() ? null : Show.money(priced.toPay().value(), minor),
+                book.shop().currency(),
+                refusal(lines, priced));
+    }
+
+    /** The bare results. */
+    public static PricedBasket price(Shopper shopper, BookInForce book) {
+        return book.book().explainBasket(shopper.orderLines(book), shopper.occasion());
+    }
+
+    /** Whether a shopper is shown the lines without tax. */
+    private static boolean seesWithout(Shopper shopper, PricedBasket priced, BookInForce book) {
+        return priced.tax() != null
+                && priced.tax().included()
+                && book.book().tax() != null
+                && book.book().tax().seesWithout(shopper.group());
+    }
+
+    private static BigDecimal net(PricedBasket priced) {
+        Tax tax = priced.tax();
+        return tax == null ? priced.total().value() : priced.total().value().subtract(tax.sum());
+    }
+
+    private static @Nullable String refusal(List<BasketLineView> lines, PricedBasket priced) {
+        if (lines.isEmpty()) {
+            return "Your basket is empty.";
+        }
+        if (lines.stream().anyMatch(line -> line.refusal() != null)) {
+            return "Something in the basket cannot be ordered; take it out first.";
+        }
+        if (priced.fault() == null) {
+            return null;
+        }
+        return priced.places().isEmpty()
+                ? "This comes to more than can be ordered at once."
+                : sentence(priced.fault().message());
+    }
+
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+    }
+
+    private static List<TaxLine> tax(@Nullable Tax tax, int minor) {
+        List<TaxLine> lines = new ArrayList<>();
+        if (tax != null) {
+            for (Tax.OfRate rate : tax.rates()) {
+                lines.add(new TaxLine(
+                        rate.rate().toPlainString() + " % tax "
+                                + (tax.included() ? "contained in " : "on ")
+                                + Show.money(rate.of().value(), minor),
+                        Show.money(rate.tax().value(), minor)));
+            }
+        }
+        return lines;
+    }
+
+    private static List<String> passed(Dealt dealt) {
+        return dealt.unused().stream()
+                .filter(unused -> TOLD.contains(unused.why())
+                        && unused.deal().conditions().code() == null)
+                .map(unused -> unused.deal().words() + ": " + unused.detail())
+                .toList();
+    }
+
+    private static List<Code> codes(Shopper shopper, Dealt dealt, BookInForce book) {
+        return shopper.codes().stream().map(code -> code(code, dealt, book)).toList();
+    }
+
+    private static Code code(String code, Dealt dealt, BookInForce book) {
+        for (Dealt.Used used : dealt.used()) {
+            if (isOf(used.deal().conditions().code(), code)) {
+                UsedLine line = DealText.used(used, book.shop().minorDigits());
+                return new Code(code, true, line.words() + ", " + line.saved() + " off");
+            }
+        }
+        return dealt.unused().stream()
+                .filter(unused -> isOf(unused.deal().conditions().code(), code))
+                .findFirst()
+                .map(unused -> new Code(code, false, unused.detail()))
+                .orElseGet(() -> new Code(code, false, "no longer a code of this shop"));
+    }
+
+    private static boolean isOf(@Nullable String asked, String code) {
+        return asked != null && Conditions.normal(asked).equals(code);
+    }
+}

@@ -1,0 +1,85 @@
+package dev.steelyard.web.selling.counter;
+
+import dev.steelyard.web.base.page.ReckoningText;
+import dev.steelyard.web.base.picture.PieceDrawing;
+import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.selling.shown.AskView;
+import dev.steelyard.web.selling.shown.BreakTable;
+import dev.steelyard.web.selling.shown.FromPrice;
+import dev.steelyard.web.selling.shown.PackOffer;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A product page for what is typed on it.
+ *
+ * @param variants to pick from; empty where there are none
+ * @param sku of the variant picked
+ * @param pieces the variant of each piece of a lot; empty where one goes for all
+ * @param packs to pick from; empty where there are none
+ * @param from what it costs at least; none where there is no price yet
+ * @param closed why it cannot be bought whatever is typed; none where it can
+ * @param faults what is wrong, by the name of the field
+ * @param refusal why there is no price now where no field can say it; none where there is one
+ * @param price none while something is missing or wrong
+ * @param drawing the piece to scale; none where there is nothing to draw
+ * @param seen the price as it is shown here, to be sent along; empty where there is none
+ */
+record ProductPage(
+        GoodsEntry entry,
+        List<Variant> variants,
+        String sku,
+        List<String> pieces,
+        String quantity,
+        boolean sent,
+        List<AskView> asks,
+        boolean beside,
+        List<PackOffer> packs,
+        String pack,
+        @Nullable FromPrice from,
+        @Nullable String closed,
+        Map<String, String> faults,
+        @Nullable String refusal,
+        @Nullable Price price,
+        BreakTable table,
+        @Nullable PieceDrawing drawing,
+        String currency,
+        String seen) {
+
+    /** A variant to pick. */
+    record Variant(String sku, String name) {}
+
+    /**
+     * What is typed comes to.
+     *
+     * @param pieces “12 pieces”
+     * @param shelf the shelf price where it is higher; none else
+     * @param billable “12 m²”; none where nothing is measured, or it is not to be shown
+     * @param perUnit “27.19 per m²”
+     * @param figures shown beside the price
+     * @param next what a little more would bring
+     * @param together “together with 6 in your basket”
+     */
+    record Price(
+            String pieces,
+            String each,
+            @Nullable String shelf,
+            String total,
+            @Nullable String billable,
+            @Nullable String perUnit,
+            List<String> figures,
+            @Nullable String next,
+            @Nullable String together,
+            List<ReckoningText.Line> steps) {}
+
+    /** What is wrong with a field; empty where nothing is. */
+    public String fault(String field) {
+        return faults.getOrDefault(field, "");
+    }
+
+    /** Whether it can go into the basket as it is typed. */
+    public boolean buyable() {
+        return price != null;
+    }
+}

@@ -1,0 +1,300 @@
+package dev.steelyard.web.selling.counter;
+
+import dev.steelyard.core.card.Ask;
+import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.ShopPage;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.reckoning.Reckoning;
+import dev.steelyard.core.reckoning.Step;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.web.base.page.ReckoningText;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.selling.shown.AskView;
+import dev.steelyard.web.selling.shown.BreakTable;
+import dev.steelyard.web.selling.shown.FromPrice;
+import dev.steelyard.web.selling.shown.NextText;
+import dev.steelyard.web.selling.shown.PackOffer;
+import dev.steelyard.web.selling.shown.PieceShape;
+import dev.steelyard.web.selling.shown.TypedAnswers;
+import dev.steelyard.web.selling.shown.UnitPrice;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Makes a product page: its price is that of so many more pieces, together with those already in the basket. */
+final class ProductPages {
+
+    private final GoodsEntry entry;
+    private final Offer offer;
+    private final Typed typed;
+    private final Shopper shopper;
+    private final BookInForce book;
+    private final TypedAnswers answers;
+
+    ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
+        this.entry = entry;
+        this.offer = offer;
+        this.typed = typed;
+        this.shopper = shopper;
+        this.book = book;
+        this.answers = typed.sent() ? typed.answers() : started();
+    }
+
+    /** What stands in the fields at first. */
+    private TypedAnswers started() {
+        Map<String, String> fields = new LinkedHashMap<>();
+        for (Ask ask : offer.card().card().asks()) {
+            String start = ask instanceof Measurement measurement
+                    ? measurement.start() == null ? "" : Decimals.plain(measurement.start(), 0)
+                    : Objects.requireNonNullElse(((Choice) ask).start(), "");
+            fields.put(TypedAnswers.ANSWER + ask.name(), start);
+        }
+        fields.putAll(typed.answers().fields());
+        String pack = typed.answers().pack().isEmpty()
+                ? TypedAnswers.packs(offer.card().card()).stream().findFirst().orElse("")
+                : typed.answers().pack();
+        return new TypedAnswers(fields, pack);
+    }
+
+    ProductPage page() {
+        DecimalText.Reading reading = Quantity.read(typed.quantity());
+        BigDecimal quantity = reading.value();
+        long pieces = quantity == null ? 1 : quantity.longValueExact();
+        Answers given = answers.answers(offer.card().card());
+        Asked asked = new Asked(offer.item(), pieces, given, shopper.group(), shopper.day());
+        Map<String, String> faults = new LinkedHashMap<>();
+        if (reading.fault() != null) {
+            faults.put(Place.QUANTITY.code(), reading.fault().message());
+        }
+        LineResult result = offer.canBePriced() ? together(given, pieces) : null;
+        String refusal = null;
+        if (result instanceof RefusedLine refused) {
+            refusal = refusal(refused, faults);
+        }
+        PricedLine line = quantity == null || !(result instanceof PricedLine priced) ? null : priced;
+        return page(asked, faults, refusal, line, pieces);
+    }
+
+    private ProductPage page(
+            Asked asked, Map<String, String> faults, @Nullable String refusal, @Nullable PricedLine line, long pieces) {
+        ShopRules rules = book.shop().rules();
+        int minor = book.shop().minorDigits();
+        boolean open = offer.canBePriced();
+        Set<String> asks = offer.card().open(asked);
+        return new ProductPage(
+                entry,
+                entry.product().items().stream()
+                        .filter(item -> item.variant() != null)
+                        .map(ProductPages::variant)
+                        .toList(),
+                offer.item().sku().value(),
+                offer.variantForEachPiece() ? pieces(pieces) : List.of(),
+                typed.quantity(),
+                typed.sent(),
+                AskView.of(offer.card().card(), asks, answers, minor),
+                offer.card().card().shopPage().measurements() == ShopPage.Fields.BESIDE,
+                PackOffer.of(offer.card().card(), minor),
+                answers.packPicked(offer.card().card()) ? answers.pack() : "",
+                open
+                        ? FromPrice.of(offer.card(), offer.item(), shopper.group(), shopper.day(), rules)
+                                .orElse(null)
+                        : null,
+                open ? null : closed(),
+                faults,
+                refusal,
+                line == null ? null : price(line, asked, minor),
+                BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, minor),
+                PieceShape.of(offer.card().card(), answers),
+                book.shop().currency(),
+                line == null ? "" : seen(line, minor).write());
+    }
+
+    private SeenPrice seen(PricedLine line, int minor) {
+        return SeenPrice.of(
+                offer,
+                typed.quantity(),
+                answers.answers(offer.card().card()),
+                offer.variantForEachPiece() ? pieces(line.quantity()) : List.of(),
+                Show.money(line.total().value(), minor));
+    }
+
+    /** What was shown for the same order when the form was made, where its price is another now; none else. */
+    @Nullable
+    String changed(@Nullable String sent) {
+        BigDecimal pieces = Quantity.read(typed.quantity()).value();
+        LineResult now =
+                pieces == null ? null : together(answers.answers(offer.card().card()), pieces.longValueExact());
+        return now instanceof PricedLine line
+                ? seen(line, book.shop().minorDigits()).was(sent)
+                : null;
+    }
+
+    private String closed() {
+        return Objects.requireNonNullElse(
+                Closed.words(offer.item(), shopper, book), "No price yet. It cannot be bought until it has one.");
+    }
+
+    private static ProductPage.Variant variant(Item item) {
+        return new ProductPage.Variant(
+                item.sku().value(), Objects.requireNonNull(item.variant()).name());
+    }
+
+    private List<String> pieces(long pieces) {
+        List<String> picked =
+                typed.variants().isEmpty() ? List.of(offer.item().sku().value()) : typed.variants();
+        return Typed.forPieces(picked, (int) Math.min(pieces, Typed.MOST_PICKED));
+    }
+
+    /**
+     * As the basket would price these pieces once they are in it. Those of a line that is there already make it longer;
+     * where its pieces have no price of their own (lots, charges once per line) they are priced as a line by themselves.
+     */
+    private LineResult together(Answers given, long pieces) {
+        List<OrderLine> lines = new ArrayList<>();
+        long same = 0;
+        for (Shopper.Picked picked : shopper.picked()) {
+            OrderLine other = picked.line(shopper, book);
+            boolean merges = picked.variants().isEmpty()
+                    && !offer.variantForEachPiece()
+                    && other.sku().equals(offer.item().sku())
+                    && other.answers().equals(given);
+            if (merges) {
+                same += picked.quantity();
+            } else {
+                lines.add(other);
+            }
+        }
+        LineResult whole = last(lines, new OrderLine(offer.item().sku(), pieces + same, given));
+        if (same == 0 || !(whole instanceof PricedLine line)) {
+            return whole;
+        }
+        boolean even = line.total().value().compareTo(total(line, line.quantity())) == 0;
+        return even
+                ? ofThese(line, pieces)
+                : last(lines, new OrderLine(offer.item().sku(), pieces, given));
+    }
+
+    private LineResult last(List<OrderLine> others, OrderLine line) {
+        List<OrderLine> all = new ArrayList<>(others);
+        all.add(line);
+        return book.book().explain(all, shopper.customer(), shopper.at()).get(others.size());
+    }
+
+    private BigDecimal total(PricedLine line, long pieces) {
+        return book.shop()
+                .rules()
+                .roundingFor(line.item())
+                .lineTotal(line.pricePerPiece().times(pieces))
+                .value();
+    }
+
+    /** The part of a line that these pieces are: at the price of one piece that all of them have. */
+    private PricedLine ofThese(PricedLine line, long pieces) {
+        Money total = book.shop()
+                .rules()
+                .roundingFor(line.item())
+                .lineTotal(line.pricePerPiece().times(pieces));
+        return new PricedLine(
+                line.item(),
+                pieces,
+                line.counted(),
+                line.shelfPrice(),
+                line.pricePerPiece(),
+                line.pricePerPiece(),
+                total,
+                line.reached(),
+                line.next(),
+                line.billable(),
+                line.figures(),
+                line.card(),
+                ofThese(line, pieces, total));
+    }
+
+    /** The reckoning of a longer line up to the price of one piece, then of these pieces alone. */
+    private static Reckoning ofThese(PricedLine line, long pieces, Money total) {
+        List<Step> steps = new ArrayList<>(line.reckoning().steps());
+        if (!steps.isEmpty()) {
+            Step whole = steps.remove(steps.size() - 1);
+            Figure figure = new Figure(total.value(), whole.result().decimals(), null);
+            steps.add(new Step(whole.label(), pieces + " × " + line.pricePerPiece(), figure, null));
+        }
+        return new Reckoning(steps, line.reckoning().passedOver());
+    }
+
+    /**
+     * Says faults by their fields. What was not typed yet is no fault on a page just opened.
+     *
+     * @return what no field can say
+     */
+    private @Nullable String refusal(RefusedLine refused, Map<String, String> faults) {
+        String unsaid = null;
+        Set<String> fields =
+                Set.copyOf(offer.card().card().asks().stream().map(Ask::name).toList());
+        for (Fault fault : refused.faults()) {
+            String field = fault.place().code();
+            boolean untyped = fields.contains(field) && answers.answer(field).isBlank();
+            if (untyped && !typed.sent()) {
+                continue;
+            }
+            String message = upper(fault.message());
+            if (fields.contains(field) || field.equals(Place.QUANTITY.code()) || field.equals(Place.PACK.code())) {
+                faults.putIfAbsent(field, message);
+            } else if (unsaid == null) {
+                unsaid = message + ".";
+            }
+        }
+        return unsaid;
+    }
+
+    private static String upper(String message) {
+        return Character.toUpperCase(message.charAt(0)) + message.substring(1);
+    }
+
+    private ProductPage.Price price(PricedLine line, Asked asked, int minor) {
+        ShopPage shows = offer.card().card().shopPage();
+        long others = line.counted() - line.quantity();
+        int decimals = line.shownPerPiece().value().scale();
+        BigDecimal amount = line.billable() == null || line.billable().unit() == null
+                ? null
+                : line.billable().unit().toBase(line.billable().value());
+        String perUnit = UnitPrice.of(
+                line.shownPerPiece().value(),
+                amount,
+                line.billable() == null ? null : line.billable().unit(),
+                minor);
+        return new ProductPage.Price(
+                Show.whole(line.quantity()) + (line.quantity() == 1 ? " piece" : " pieces"),
+                Show.money(line.shownPerPiece().value(), decimals),
+                line.isReduced() ? Show.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
+                Show.money(line.total().value(), minor),
+                shows.amount() && line.billable() != null ? Show.figure(line.billable()) : null,
+                shows.suffix() ? perUnit : null,
+                line.figures().stream()
+                        .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
+                        .toList(),
+                NextText.of(line, offer.card(), asked, book.shop().rules(), minor),
+                others > 0 ? "together with " + Show.whole(others) + " in your basket" : null,
+                ReckoningText.of(line.reckoning()));
+    }
+}

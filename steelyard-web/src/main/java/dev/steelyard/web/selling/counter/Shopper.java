@@ -1,0 +1,107 @@
+package dev.steelyard.web.selling.counter;
+
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.deal.Occasion;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.shown.TypedAnswers;
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Who is at the counter, with a copy of their basket.
+ *
+ * @param basketId none for someone who has not put anything anywhere yet
+ * @param group the customer group they are in; none for a guest
+ * @param country where the goods go to, by its ISO 3166 code; none where it was not said
+ * @param home where they go to then
+ * @param firstOrder whether nothing was ever ordered from this basket
+ * @param payment the method of payment picked, or the one that counts until one is
+ * @param codes typed, as they are compared
+ * @param at the moment prices are for, in the shop's time zone
+ * @param today whether that is now; else another day or time
+ */
+public record Shopper(
+        @Nullable Long basketId,
+        @Nullable String group,
+        @Nullable String country,
+        String home,
+        boolean firstOrder,
+        String payment,
+        List<String> codes,
+        ZonedDateTime at,
+        boolean today,
+        List<Picked> picked) {
+
+    /**
+     * A line of the basket before it has a price.
+     *
+     * @param id of the line
+     * @param variants the variant of each piece of a lot, by SKU; empty where one goes for all
+     */
+    public record Picked(long id, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
+
+        /** The same with another quantity. */
+        Picked of(int pieces) {
+            return new Picked(id, sku, name, pieces, answers, variants);
+        }
+
+        /** As it is priced: answered as the card that prices it now asks. */
+        OrderLine line(Shopper shopper, BookInForce book) {
+            Offer offer = Offer.of(sku, shopper.customer(), shopper.at(), book);
+            Answers given =
+                    offer == null ? Answers.NONE : answers.answers(offer.card().card());
+            return new OrderLine(new Sku(sku), quantity, given);
+        }
+    }
+
+    /** The day prices are for. */
+    public LocalDate day() {
+        return at.toLocalDate();
+    }
+
+    /** The time of day they want prices for, as time fields take it; empty for whatever time it is. */
+    public String time() {
+        return today ? "" : at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString();
+    }
+
+    /** Someone who has not put anything anywhere yet. */
+    static Shopper guest(String home, ZonedDateTime now) {
+        return new Shopper(null, null, null, home, true, PaymentMethod.CARD.label(), List.of(), now, true, List.of());
+    }
+
+    /** As cards and deals see them: whoever is in a group is signed in. */
+    public Customer customer() {
+        return new Customer(group, group != null, firstOrder, goesTo());
+    }
+
+    /** The country the goods go to. */
+    public String goesTo() {
+        return country == null ? home : country;
+    }
+
+    /** As deals see the whole basket. */
+    public Occasion occasion() {
+        return Occasion.of(customer(), payment, codes, at);
+    }
+
+    /** The same with other lines: what a change of the basket would come to. */
+    Shopper with(List<Picked> others) {
+        return new Shopper(basketId, group, country, home, firstOrder, payment, codes, at, today, others);
+    }
+
+    public List<OrderLine> orderLines(BookInForce book) {
+        return picked.stream().map(line -> line.line(this, book)).toList();
+    }
+
+    /** Pieces in the basket, of all lines. */
+    public long pieces() {
+        return picked.stream().mapToLong(Picked::quantity).sum();
+    }
+}

@@ -1,0 +1,135 @@
+package dev.steelyard.web.selling.orders;
+
+import dev.steelyard.web.base.page.ReckoningText;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An order about to be stored, everything in it final: figures, names and reckonings are copies that no later change
+ * touches.
+ *
+ * @param checkoutKey the key that makes placing it idempotent
+ * @param pricedFor the customer group whose prices these are; none for everyone's
+ * @param country where the goods go to; none for an order of before there was tax
+ * @param total what is paid, tax included or added
+ * @param payment the way of paying
+ * @param paymentReference the payment service's; empty where it took no money
+ * @param cardEnding empty where no card was used
+ * @param goodsTotal what the lines came to before deals; none for an order of before there were any
+ * @param unusedDeals what did not count, each with why
+ */
+public record NewOrder(
+        String checkoutKey,
+        @Nullable String pricedFor,
+        LocalDate pricedOn,
+        String buyer,
+        String email,
+        @Nullable String country,
+        String currency,
+        int minorDigits,
+        BigDecimal total,
+        String payment,
+        String paymentReference,
+        String cardEnding,
+        @Nullable BigDecimal goodsTotal,
+        boolean taxIncluded,
+        List<Tax> tax,
+        List<Deal> deals,
+        List<UnusedDeal> unusedDeals,
+        List<String> codes,
+        List<Line> lines) {
+
+    public NewOrder {
+        // a checkout begun before there were deals has none of these
+        payment = Objects.requireNonNullElse(payment, "card");
+        tax = Objects.requireNonNullElse(tax, List.of());
+        deals = Objects.requireNonNullElse(deals, List.of());
+        unusedDeals = Objects.requireNonNullElse(unusedDeals, List.of());
+        codes = Objects.requireNonNullElse(codes, List.of());
+    }
+
+    /** The same with the payment service's reference. */
+    public NewOrder paid(String reference) {
+        return new NewOrder(
+                checkoutKey,
+                pricedFor,
+                pricedOn,
+                buyer,
+                email,
+                country,
+                currency,
+                minorDigits,
+                total,
+                payment,
+                reference,
+                cardEnding,
+                goodsTotal,
+                taxIncluded,
+                tax,
+                deals,
+                unusedDeals,
+                codes,
+                lines);
+    }
+
+    /** The tax of one rate, in percent, and what it is reckoned of. */
+    public record Tax(BigDecimal rate, BigDecimal of, BigDecimal tax) {}
+
+    /**
+     * A deal that counted.
+     *
+     * @param saved below 0 where it added
+     * @param detail the figures it went by
+     * @param shares what it took off each line, in order
+     * @param id of the deal; none where it is not known
+     */
+    public record Deal(
+            String name,
+            String words,
+            BigDecimal saved,
+            String detail,
+            List<BigDecimal> shares,
+            @Nullable Long id,
+            @Nullable Long version) {}
+
+    /** A deal that did not count, and why. */
+    public record UnusedDeal(String name, String why) {}
+
+    /**
+     * A line.
+     *
+     * @param pieceDecimals decimals the price of one piece is shown with
+     * @param total before deals
+     * @param afterDeals what deals left of it; none for an order of before there were any
+     * @param taxRate in percent; none where no tax was reckoned
+     * @param tax the line's own, for show
+     * @param answers “Length 523 cm”, and the variants of a lot's pieces, as they were shown
+     * @param card the name of the rate card that priced it
+     * @param cardId of that card; none for the shelf price
+     * @param cardVersion the version of it; none for the shelf price
+     */
+    public record Line(
+            long productId,
+            String sku,
+            String name,
+            int quantity,
+            BigDecimal pricePerPiece,
+            int pieceDecimals,
+            BigDecimal total,
+            @Nullable BigDecimal afterDeals,
+            @Nullable BigDecimal taxRate,
+            @Nullable BigDecimal tax,
+            List<String> answers,
+            String card,
+            @Nullable Long cardId,
+            @Nullable Long cardVersion,
+            List<ReckoningText.Line> reckoning) {
+
+        public Line {
+            answers = answers == null ? List.of() : answers; // a checkout begun before answers were frozen has none
+        }
+    }
+}

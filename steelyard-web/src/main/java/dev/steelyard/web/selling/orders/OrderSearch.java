@@ -1,0 +1,59 @@
+package dev.steelyard.web.selling.orders;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which orders are looked for: all that fit everything that is given.
+ *
+ * @param text a part of a number, a customer's name or e-mail, or of a product's name or SKU; empty for any
+ * @param from the first day; none for since ever
+ * @param until the last day; none for until now
+ */
+record OrderSearch(String text, @Nullable LocalDate from, @Nullable LocalDate until, Map<String, String> faults) {
+
+    private static final int LONGEST = 100;
+
+    /** Everything. */
+    static final OrderSearch ALL = new OrderSearch("", null, null, Map.of());
+
+    /** Reads what is typed; what cannot be read is a fault by its field and does not narrow the search. */
+    static OrderSearch read(@Nullable String text, @Nullable String from, @Nullable String until) {
+        Map<String, String> faults = new LinkedHashMap<>();
+        String typed = Objects.requireNonNullElse(text, "").strip();
+        if (typed.length() > LONGEST) {
+            faults.put("find", "At most " + LONGEST + " characters; these are " + typed.length());
+            typed = typed.substring(0, LONGEST);
+        }
+        LocalDate first = day("from", from, faults);
+        LocalDate last = day("until", until, faults);
+        if (first != null && last != null && last.isBefore(first)) {
+            faults.put("until", "The last day, " + last + ", is before the first, " + first);
+            last = null;
+        }
+        return new OrderSearch(typed, first, last, faults);
+    }
+
+    private static @Nullable LocalDate day(String field, @Nullable String text, Map<String, String> faults) {
+        String typed = Objects.requireNonNullElse(text, "").strip();
+        if (typed.isEmpty()) {
+            return null;
+        }
+        try {
+            return LocalDate.parse(typed);
+        } catch (DateTimeParseException noDay) {
+            String shown = typed.length() <= LONGEST ? typed : typed.substring(0, LONGEST) + "…";
+            faults.put(field, "“" + shown + "” is no day; write it like 2026-11-26");
+            return null;
+        }
+    }
+
+    /** The text for a LIKE that finds it anywhere, with its own wild cards taken as they are. */
+    String like() {
+        return "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+    }
+}

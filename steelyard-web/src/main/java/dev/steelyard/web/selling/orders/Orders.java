@@ -1,0 +1,121 @@
+package dev.steelyard.web.selling.orders;
+
+import dev.steelyard.web.shop.Shops;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Stores orders once and shows them as they were sold. */
+@Service
+public class Orders {
+
+    private static final int MOST_WRITTEN = 100_000;
+
+    private final EntityManager entities;
+    private final JsonMapper mapper;
+    private final OrderViews views;
+    private final Shops shops;
+    private final Clock clock;
+
+    Orders(EntityManager entities, JsonMapper mapper, OrderViews views, Shops shops, Clock clock) {
+        this.entities = entities;
+        this.mapper = mapper;
+        this.views = views;
+        this.shops = shops;
+        this.clock = clock;
+    }
+
+    /** Stores an order, in the caller's transaction; its checkout key lets no second one in. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void place(NewOrder order) {
+        Number number = (Number)
+                entities.createNativeQuery("select next value for order_number").getSingleResult();
+        StoredOrder stored = new StoredOrder(
+                "SM-" + number.longValue(),
+                clock.instant(),
+                order,
+                new StoredOrder.Written(
+                        mapper.writeValueAsString(order.tax()),
+                        mapper.writeValueAsString(order.deals()),
+                        mapper.writeValueAsString(order.unusedDeals()),
+                        mapper.writeValueAsString(order.codes())));
+        for (int i = 0; i < order.lines().size(); i++) {
+            NewOrder.Line line = order.lines().get(i);
+            stored.add(new StoredOrderLine(
+                    stored,
+                    i + 1,
+                    line,
+                    mapper.writeValueAsString(line.answers()),
+                    mapper.writeValueAsString(line.reckoning())));
+        }
+        entities.persist(stored);
+        entities.flush();
+    }
+
+    /** Orders that are looked for, the latest first, at most so many. */
+    @Transactional(readOnly = true)
+    List<OrderView> find(OrderSearch search, int most) {
+        ZoneId zone = shops.current().zone();
+        return found(search, most).map(order -> views.of(order, zone)).toList();
+    }
+
+    /** The same as rows of a file, one for each line of an order. */
+    @Transactional(readOnly = true)
+    void write(OrderSearch search, OrderCsv to) {
+        ZoneId zone = shops.current().zone();
+        found(search, MOST_WRITTEN).forEach(order -> to.add(order, zone));
+    }
+
+    private Stream<StoredOrder> found(OrderSearch search, int most) {
+        StringBuilder query = new StringBuilder("select o from StoredOrder o where 1 = 1");
+        Map<String, Object> values = new LinkedHashMap<>();
+        if (!search.text().isEmpty()) {
+            query.append(" and (o.number like :text escape '!' or o.buyer like :text escape '!'"
+                    + " or o.email like :text escape '!' or exists (select l.id from StoredOrderLine l where l.order = o"
+                    + " and (l.name like :text escape '!' or l.sku like :text escape '!')))");
+            values.put("text", search.like());
+        }
+        ZoneId zone = shops.current().zone();
+        if (search.from() != null) {
+            query.append(" and o.placedAt >= :from");
+            values.put("from", search.from().atStartOfDay(zone).toInstant());
+        }
+        if (search.until() != null) {
+            query.append(" and o.placedAt < :until");
+            values.put("until", search.until().plusDays(1).atStartOfDay(zone).toInstant());
+        }
+        query.append(" order by o.placedAt desc, o.id desc");
+        var found = entities.createQuery(query.toString(), StoredOrder.class).setMaxResults(most);
+        values.forEach(found::setParameter);
+        return found.getResultStream();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<OrderView> byNumber(String number) {
+        return find("number", number);
+    }
+
+    /** The order that a checkout came to. */
+    @Transactional(readOnly = true)
+    public Optional<OrderView> byCheckout(String key) {
+        return find("checkoutKey", key);
+    }
+
+    private Optional<OrderView> find(String field, String value) {
+        ZoneId zone = shops.current().zone();
+        return entities.createQuery("select o from StoredOrder o where o." + field + " = :value", StoredOrder.class)
+                .setParameter("value", value)
+                .getResultStream()
+                .findFirst()
+                .map(order -> views.of(order, zone));
+    }
+}

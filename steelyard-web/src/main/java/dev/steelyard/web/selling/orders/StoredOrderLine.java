@@ -1,0 +1,126 @@
+package dev.steelyard.web.selling.orders;
+
+import dev.steelyard.web.base.database.Stored;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/** A line of a placed order, with the reckoning it was sold by. */
+@Entity
+@Table(name = "order_line")
+class StoredOrderLine extends Stored {
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "order_id")
+    private @Nullable StoredOrder order;
+
+    private int position;
+    private @Nullable Long productId;
+    private String sku = "";
+    private String name = "";
+    private int quantity;
+    private BigDecimal pricePerPiece = BigDecimal.ZERO;
+    private byte pieceDecimals;
+    private BigDecimal total = BigDecimal.ZERO;
+    private @Nullable BigDecimal afterDeals;
+    private @Nullable BigDecimal taxRate;
+    private @Nullable BigDecimal tax;
+    private String card = "";
+    private @Nullable Long cardId;
+    private @Nullable Long cardVersion;
+
+    @Column(columnDefinition = "longtext")
+    private String answers = "[]";
+
+    @Column(columnDefinition = "longtext")
+    private String reckoning = "";
+
+    protected StoredOrderLine() {}
+
+    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, String answers, String reckoning) {
+        this.order = order;
+        this.position = position;
+        this.productId = line.productId();
+        this.sku = line.sku();
+        this.name = line.name();
+        this.quantity = line.quantity();
+        this.pricePerPiece = line.pricePerPiece();
+        this.pieceDecimals = (byte) line.pieceDecimals();
+        this.total = line.total();
+        this.afterDeals = line.afterDeals();
+        this.taxRate = line.taxRate();
+        this.tax = line.tax();
+        this.answers = answers;
+        this.card = line.card();
+        this.cardId = line.cardId();
+        this.cardVersion = line.cardVersion();
+        this.reckoning = reckoning;
+    }
+
+    String sku() {
+        return sku;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int quantity() {
+        return quantity;
+    }
+
+    BigDecimal pricePerPiece() {
+        return pricePerPiece;
+    }
+
+    int pieceDecimals() {
+        return pieceDecimals;
+    }
+
+    BigDecimal total() {
+        return total;
+    }
+
+    /** What deals left of it; none for a line of before there were any. */
+    @Nullable
+    BigDecimal afterDeals() {
+        return afterDeals;
+    }
+
+    @Nullable
+    BigDecimal taxRate() {
+        return taxRate;
+    }
+
+    @Nullable
+    BigDecimal tax() {
+        return tax;
+    }
+
+    String card() {
+        return card;
+    }
+
+    @Nullable
+    Long cardId() {
+        return cardId;
+    }
+
+    @Nullable
+    Long cardVersion() {
+        return cardVersion;
+    }
+
+    String answers() {
+        return answers;
+    }
+
+    String reckoning() {
+        return reckoning;
+    }
+}

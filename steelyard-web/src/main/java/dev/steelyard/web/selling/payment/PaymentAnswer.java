@@ -1,0 +1,14 @@
+package dev.steelyard.web.selling.payment;
+
+/** What a payment service says. */
+public sealed interface PaymentAnswer {
+
+    /** The money was taken. */
+    record Approved(String reference) implements PaymentAnswer {}
+
+    /** No money was taken, nor will be by this key. */
+    record Refused(String reason) implements PaymentAnswer {}
+
+    /** Nothing is decided yet. */
+    record Pending() implements PaymentAnswer {}
+}

@@ -1,0 +1,212 @@
+package dev.steelyard.web.selling.shown;
+
+import dev.steelyard.core.card.ShopPage;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreakWords;
+import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.prepared.PreparedLadder;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.pricing.TrialLine;
+import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.web.base.page.Show;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A card's breaks as the shop page shows them, each with what an order of its size comes to.
+ *
+ * @param style table, cards, line or none
+ * @param pieces whether pieces are counted, so that a break can be picked; else an amount
+ * @param mark “save up to 26 %”; none where it is not wanted or nothing is saved
+ */
+public record BreakTable(String style, boolean pieces, boolean lots, @Nullable String mark, List<Tier> tiers) {
+
+    private static final int MOST = 24;
+
+    /**
+     * A break.
+     *
+     * @param from the fewest pieces; 0 where an amount is counted
+     * @param range “10 to 24”
+     * @param title the owner's words for it, or “10 pieces”
+     * @param each price of a piece or of a unit; empty while it cannot be told
+     * @param total of an order at its threshold; empty while it cannot be told
+     * @param saves “6.8 %”; empty where nothing is saved or it cannot be told
+     * @param line the owner's second line with its figure put in
+     * @param mark the owner's short word
+     * @param reached whether it is the one that counts
+     */
+    public record Tier(
+            long from,
+            String range,
+            String title,
+            String each,
+            String total,
+            String saves,
+            String line,
+            String mark,
+            boolean reached) {
+
+        /** “6.90”, “6 % off”; of a tier without a price yet and without a reduction, that it is the full price. */
+        public String worth() {
+            return !each.isEmpty() ? each : saves.isEmpty() ? "full price" : saves + " off";
+        }
+    }
+
+    /** Without any break. */
+    static BreakTable none(PreparedCard card) {
+        return new BreakTable(style(card), true, false, null, List.of());
+    }
+
+    private static String style(PreparedCard card) {
+        return card.card().shopPage().table().name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * The table of a card for an order.
+     *
+     * @param counted pieces the ladder counts, with those in other lines
+     */
+    public static BreakTable of(PreparedCard card, Asked asked, long counted, ShopRules rules, int minor) {
+        PreparedLadder ladder = card.ladderFor(asked.item());
+        if (ladder == null || ladder.countsAmount()) {
+            return new AmountTiers(card, asked, rules, minor).table(style(card));
+        }
+        BreaksInForce breaks = ladder.breaks().inForce(asked.group(), asked.day());
+        return breaks.size() == 0
+                ? none(card)
+                : new PieceTiers(card, asked, ladder, breaks, rules, minor).table(counted);
+    }
+
+    /** Breaks that count pieces. */
+    private record PieceTiers(
+            PreparedCard card, Asked asked, PreparedLadder ladder, BreaksInForce breaks, ShopRules rules, int minor) {
+
+        BreakTable table(long counted) {
+            boolean lots = ladder.definition().mode() == Ladder.Mode.LOT;
+            long least = ladder.soldFrom() == null
+                    ? Quantity.LEAST
+                    : ladder.soldFrom().longValue();
+            BigDecimal first = undiscounted(lots).orElse(null);
+            List<Tier> tiers = new ArrayList<>();
+            Saving most = Saving.NONE;
+            if (!lots && breaks.pieces(0) > least) {
+                tiers.add(tier(least, breaks.pieces(0) - 1, null, priced(least).orElse(null), Saving.NONE, counted));
+            }
+            for (int i = 0; i < Math.min(breaks.size(), MOST); i++) {
+                long from = breaks.pieces(i);
+                long last = i + 1 < breaks.size() ? breaks.pieces(i + 1) - 1 : last(lots);
+                PricedLine line = priced(from).orElse(null);
+                Saving saving = Saving.of(first, line, minor);
+                most = saving.more(most);
+                tiers.add(tier(from, last, breaks.get(i), line, saving, counted));
+            }
+            String mark = card.card().shopPage().saving() && most.some() ? "save up to " + most.percent() : null;
+            return new BreakTable(style(card), true, lots, mark, tiers);
+        }
+
+        private long last(boolean lots) {
+            BigDecimal upTo = ladder.definition().upTo();
+            boolean ends = lots && upTo != null && ladder.definition().furtherPiece() == null;
+            return ends ? upTo.longValue() : Quantity.MOST;
+        }
+
+        /** What a piece costs below the first break, or at best in the first lot; exact. */
+        private Optional<BigDecimal> undiscounted(boolean lots) {
+            long first = breaks.pieces(0) - 1;
+            if (lots) {
+                first = breaks.size() > 1 ? breaks.pieces(1) - 1 : breaks.pieces(0);
+            }
+            return pricedAnyway(Math.max(Quantity.LEAST, Math.min(first, Quantity.MOST)))
+                    .map(line -> line.total().value().divide(BigDecimal.valueOf(line.quantity()), Decimals.EXACT));
+        }
+
+        private Optional<PricedLine> pricedAnyway(long quantity) {
+            Optional<PricedLine> there = priced(quantity);
+            return there.isPresent() || ladder.soldFrom() == null
+                    ? there
+                    : priced(ladder.soldFrom().longValue());
+        }
+
+        private Tier tier(
+                long from, long last, @Nullable Break row, @Nullable PricedLine line, Saving saving, long counted) {
+            BigDecimal each = line == null ? null : each(line);
+            BreakWords words = row == null ? BreakWords.NONE : row.words();
+            String title =
+                    !words.title().isEmpty() ? words.title() : Show.whole(from) + (from == 1 ? " piece" : " pieces");
+            return new Tier(
+                    from,
+                    range(from, last),
+                    title,
+                    each == null ? "" : Show.money(each, each.scale()),
+                    line == null ? "" : Show.money(line.total().value(), minor),
+                    saving.some() ? saving.percent() : written(row, line),
+                    line == null || each == null ? "" : second(words, each, line, saving),
+                    words.mark(),
+                    counted >= from && counted <= last);
+        }
+
+        /** What the card says where no price can be told yet. */
+        private String written(@Nullable Break row, @Nullable PricedLine line) {
+            return row != null && line == null && ladder.definition().value() == Ladder.Value.PERCENT_OFF
+                    ? Show.money(row.value(), 0) + " %"
+                    : "";
+        }
+
+        private String second(BreakWords words, BigDecimal each, PricedLine line, Saving saving) {
+            boolean saves =
+                    switch (words.figure()) {
+                        case SAVED_EACH, SAVED_IN_ALL, SAVED_PERCENT -> true;
+                        default -> false;
+                    };
+            if (saves && !saving.some()) {
+                return "";
+            }
+            String figure =
+                    switch (words.figure()) {
+                        case NONE -> "";
+                        case EACH -> Show.money(each, minor);
+                        case TOTAL -> Show.money(line.total().value(), minor);
+                        case SAVED_EACH -> Show.money(saving.each(minor), minor);
+                        case SAVED_IN_ALL -> Show.money(saving.inAll(), minor);
+                        case SAVED_PERCENT -> saving.percent();
+                    };
+            return (words.before() + " " + figure + " " + words.after()).strip().replace("  ", " ");
+        }
+
+        private Optional<PricedLine> priced(long quantity) {
+            try {
+                Asked one = new Asked(asked.item(), quantity, asked.answers(), asked.group(), asked.day());
+                return Optional.of(TrialLine.of(card, one, rules).price());
+            } catch (Refused noPrice) {
+                return Optional.empty(); // said beside the order, if it is asked for
+            }
+        }
+
+        private static BigDecimal each(PricedLine line) {
+            return line.shownPerPiece().value();
+        }
+    }
+
+    static String range(long from, long last) {
+        if (last >= Quantity.MOST) {
+            return from == 1 ? "any number" : Show.whole(from) + " and more";
+        }
+        return from == last ? Show.whole(from) : Show.whole(from) + " to " + Show.whole(last);
+    }
+
+    /** Whether a card's page shows its breaks at all. */
+    public boolean shows() {
+        return !style.equals(ShopPage.Table.NONE.name().toLowerCase(Locale.ROOT)) && tiers.size() > (lots ? 0 : 1);
+    }
+}

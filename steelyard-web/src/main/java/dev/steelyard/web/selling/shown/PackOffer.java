@@ -1,0 +1,41 @@
+package dev.steelyard.web.selling.shown;
+
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.web.base.page.Show;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A pack to pick, or any other amount.
+ *
+ * @param name empty for the own amount
+ * @param price of the pack; empty for the own amount
+ * @param perUnit “3.95 per kg”
+ */
+public record PackOffer(String name, String label, String price, String perUnit) {
+
+    /** All that a card offers, in order; empty where it has no packs. */
+    public static List<PackOffer> of(RateCard card, int minor) {
+        List<PackOffer> offers = new ArrayList<>();
+        card.cases().all().forEach(one -> {
+            if (one.piece() instanceof PiecePrice.Packs packs) {
+                for (PiecePrice.Pack pack : packs.packs()) {
+                    String perUnit = UnitPrice.of(pack.price(), pack.unit().toBase(pack.amount()), pack.unit(), minor);
+                    offers.add(new PackOffer(
+                            pack.name(), pack.name(), Show.money(pack.price(), minor), perUnit == null ? "" : perUnit));
+                }
+                PiecePrice.OwnAmount own = packs.own();
+                if (own != null) {
+                    offers.add(new PackOffer(
+                            "",
+                            "Any amount",
+                            "",
+                            Show.money(own.price(), minor) + " per "
+                                    + own.unit().symbol()));
+                }
+            }
+        });
+        return offers.stream().distinct().toList();
+    }
+}

@@ -1,0 +1,94 @@
+package dev.steelyard.web.selling.shown;
+
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.ShopPage.Shape;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.core.unit.Dimension;
+import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.base.picture.PieceDrawing;
+import dev.steelyard.web.base.picture.PieceDrawing.Side;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Finds out which of a card's measurements are the sides of the piece, and draws it as it is typed. */
+public final class PieceShape {
+
+    private static final int MOST_SIDES = 3;
+
+    private PieceShape() {}
+
+    /** None where there is nothing to draw, or a side cannot be read. */
+    public static @Nullable PieceDrawing of(RateCard card, TypedAnswers typed) {
+        List<Measurement> lengths = sides(card);
+        Shape shape = shape(card, lengths);
+        if (shape == Shape.NONE || lengths.size() < shape.sides()) {
+            return null;
+        }
+        List<Side> sides = new ArrayList<>();
+        for (Measurement ask : lengths) {
+            Side side = side(ask, typed);
+            if (side == null) {
+                return null;
+            }
+            sides.add(side);
+        }
+        Side second = sides.size() > 1 ? sides.get(1) : new Side(0, 0, "");
+        return switch (shape) {
+            case RECTANGLE -> PieceDrawing.rectangle(sides.get(0), second);
+            case BOX -> PieceDrawing.box(sides.get(0), second, sides.get(2));
+            case ROUND -> PieceDrawing.round(sides.get(0), second);
+            case ROLL -> PieceDrawing.roll(sides.get(0), second);
+            default -> PieceDrawing.bar(sides.get(0), second);
+        };
+    }
+
+    private static Shape shape(RateCard card, List<Measurement> lengths) {
+        Shape said = card.shopPage().shape();
+        if (said != Shape.FITTING) {
+            return said;
+        }
+        return switch (Math.min(lengths.size(), MOST_SIDES)) {
+            case 0 -> Shape.NONE;
+            case 1 -> Shape.BAR;
+            case 2 -> Shape.RECTANGLE;
+            default -> Shape.BOX;
+        };
+    }
+
+    private static List<Measurement> sides(RateCard card) {
+        List<Measurement> lengths = card.measurements().stream()
+                .filter(ask -> ask.unit().dimension().equals(Dimension.LENGTH))
+                .toList();
+        List<String> said = card.shopPage().sides();
+        if (said.isEmpty()) {
+            return lengths.subList(0, Math.min(lengths.size(), MOST_SIDES));
+        }
+        return said.stream()
+                .map(name -> lengths.stream()
+                        .filter(ask -> ask.name().equals(name))
+                        .findFirst()
+                        .orElse(null))
+                .filter(Objects::nonNull)
+                .limit(MOST_SIDES)
+                .toList();
+    }
+
+    private static @Nullable Side side(Measurement ask, TypedAnswers typed) {
+        Answer.Typed answer = (Answer.Typed) Answer.pasted(typed.answer(ask.name()), typed.unit(ask.name()));
+        BigDecimal value = DecimalText.read(answer.text()).value();
+        Unit unit = Unit.of(Objects.requireNonNullElse(answer.unit(), ""))
+                .filter(one -> one.dimension().equals(ask.unit().dimension()))
+                .orElse(ask.unit());
+        if (value == null || value.signum() <= 0) {
+            return null;
+        }
+        double size = unit.toBase(value).doubleValue();
+        double most = ask.most() == null ? size : ask.unit().toBase(ask.most()).doubleValue();
+        return new Side(size, Math.max(size, most), value.toPlainString() + " " + unit.symbol());
+    }
+}

@@ -1,0 +1,40 @@
+package dev.steelyard.web.selling.shown;
+
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.base.page.Show;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import org.jspecify.annotations.Nullable;
+
+/** Prices per kilo, metre, litre and the like, for show: never per gram or millimetre, where all would round to 0. */
+public final class UnitPrice {
+
+    private UnitPrice() {}
+
+    /**
+     * “3.95 per kg”, rounded half-up to the currency's decimals.
+     *
+     * @param amount in base units
+     * @return none where nothing is measured
+     */
+    public static @Nullable String of(
+            BigDecimal money, @Nullable BigDecimal amount, @Nullable Unit unit, int decimals) {
+        if (unit == null || amount == null || amount.signum() <= 0) {
+            return null;
+        }
+        Unit per = usual(unit);
+        BigDecimal each = money.divide(per.fromBase(amount), Decimals.EXACT).setScale(decimals, RoundingMode.HALF_UP);
+        return Show.money(each, decimals) + " per " + per.symbol();
+    }
+
+    private static Unit usual(Unit unit) {
+        return switch (unit) {
+            case MM, CM -> Unit.M;
+            case MM2, CM2 -> Unit.M2;
+            case MM3, CM3, ML -> Unit.L;
+            case G -> Unit.KG;
+            default -> unit;
+        };
+    }
+}

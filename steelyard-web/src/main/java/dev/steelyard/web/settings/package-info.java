@@ -1,5 +1,0 @@
-/** The owner's page of what holds for the whole shop: so far, tax. */
-@NullMarked
-package dev.steelyard.web.settings;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,173 @@
+package dev.steelyard.web.shop.history;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps what was changed, and finds it again. */
+@Repository
+public class Changes {
+
+    private static final Duration TOGETHER = Duration.ofMinutes(30);
+    private static final int LONGEST_NAME = 400;
+    private static final int LONGEST_WHY = 500;
+
+    private final EntityManager entities;
+    private final JsonMapper mapper;
+    private final Clock clock;
+
+    Changes(EntityManager entities, JsonMapper mapper, Clock clock) {
+        this.entities = entities;
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /**
+     * A change as pages read it.
+     *
+     * @param times how many edits it draws together
+     */
+    public record Entry(long id, Change change, Instant at, String by, int times) {}
+
+    /** Keeps a change, in the transaction that makes it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keep(Change change, String by) {
+        Instant now = clock.instant();
+        StoredChange last = change.what() == What.DRAFT ? last(change) : null;
+        String after = write(change.after());
+        if (last != null
+                && last.what() == What.DRAFT
+                && last.madeBy().equals(by)
+                && last.madeAt().plus(TOGETHER).isAfter(now)) {
+            last.goOn(shortened(change.name(), LONGEST_NAME), after, now);
+            return;
+        }
+        Change kept = new Change(
+                change.subject(),
+                change.id(),
+                shortened(change.name(), LONGEST_NAME),
+                change.what(),
+                shortened(change.why(), LONGEST_WHY),
+                change.before(),
+                change.after());
+        entities.persist(new StoredChange(kept, write(change.before()), after, now, by));
+    }
+
+    private @Nullable StoredChange last(Change change) {
+        return entities.createQuery(
+                        "select c from StoredChange c where c.subject = :subject and c.subjectId = :id"
+                                + " order by c.madeAt desc, c.id desc",
+                        StoredChange.class)
+                .setParameter("subject", change.subject())
+                .setParameter("id", change.id())
+                .setMaxResults(1)
+                .getResultStream()
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The latest changes of the shop itself, newest first: without who came and went. */
+    @Transactional(readOnly = true)
+    public List<Entry> latestOfTheShop(int most) {
+        return entities.createQuery(
+                        "select c from StoredChange c where c.subject <> :signIn order by c.madeAt desc, c.id desc",
+                        StoredChange.class)
+                .setParameter("signIn", Subject.SIGN_IN)
+                .setMaxResults(most)
+                .getResultStream()
+                .map(this::entry)
+                .toList();
+    }
+
+    /**
+     * The latest changes, newest first.
+     *
+     * @param subject none for all
+     * @param id of the card or product; none for all
+     * @param by whoever made them; empty for anyone
+     * @param before only those before the entry of this id; none for the newest
+     */
+    @Transactional(readOnly = true)
+    public List<Entry> latest(
+            @Nullable Subject subject, @Nullable Long id, String by, @Nullable Long before, int most) {
+        StringBuilder query = new StringBuilder("select c from StoredChange c where 1 = 1");
+        Map<String, Object> values = new LinkedHashMap<>();
+        if (subject != null) {
+            query.append(" and c.subject = :subject");
+            values.put("subject", subject);
+        }
+        if (id != null) {
+            query.append(" and c.subjectId = :id");
+            values.put("id", id);
+        }
+        if (!by.isEmpty()) {
+            query.append(" and c.madeBy = :by");
+            values.put("by", by);
+        }
+        StoredChange from = before == null ? null : entities.find(StoredChange.class, before);
+        if (from != null) {
+            query.append(" and (c.madeAt < :at or c.madeAt = :at and c.id < :last)");
+            values.put("at", from.madeAt());
+            values.put("last", from.id());
+        }
+        query.append(" order by c.madeAt desc, c.id desc");
+        var found = entities.createQuery(query.toString(), StoredChange.class).setMaxResults(most);
+        values.forEach(found::setParameter);
+        return found.getResultStream().map(this::entry).toList();
+    }
+
+    /** One change. */
+    @Transactional(readOnly = true)
+    public Optional<Entry> find(long id) {
+        return Optional.ofNullable(entities.find(StoredChange.class, id)).map(this::entry);
+    }
+
+    /** Everyone who has changed something, by name. */
+    @Transactional(readOnly = true)
+    public List<String> people() {
+        return entities.createQuery("select distinct c.madeBy from StoredChange c", String.class)
+                .getResultStream()
+                .sorted(Comparator.naturalOrder())
+                .toList();
+    }
+
+    private Entry entry(StoredChange stored) {
+        return new Entry(
+                stored.id(),
+                new Change(
+                        stored.subject(),
+                        stored.subjectId(),
+                        stored.subjectName(),
+                        stored.what(),
+                        stored.why(),
+                        read(stored.before()),
+                        read(stored.after())),
+                stored.madeAt(),
+                stored.madeBy(),
+                stored.times());
+    }
+
+    private String write(Map<String, String> state) {
+        return mapper.writeValueAsString(state);
+    }
+
+    private Map<String, String> read(String json) {
+        return mapper.readValue(json, new TypeReference<Map<String, String>>() {});
+    }
+
+    private static String shortened(String text, int longest) {
+        return text.length() <= longest ? text : text.substring(0, longest);
+    }
+}

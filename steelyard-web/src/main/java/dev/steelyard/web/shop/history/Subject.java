@@ -1,0 +1,52 @@
+package dev.steelyard.web.shop.history;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** What a change is about. */
+public enum Subject {
+    CARD("card", "Rate card"),
+    PRICES("prices", "Prices"),
+    ORDER("order", "Order of cards"),
+    DEAL("deal", "Deal"),
+    DEAL_ORDER("deal-order", "Order of deals"),
+    TAX("tax", "Tax"),
+    BATCH("sheet", "Many prices at once"),
+    GOODS("goods", "Goods"),
+    SHOP("shop", "Shop"),
+    SIGN_IN("sign-in", "Signing in");
+
+    private final String code;
+    private final String words;
+
+    Subject(String code, String words) {
+        this.code = code;
+        this.words = words;
+    }
+
+    /** The word in addresses. */
+    public String code() {
+        return code;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Where one of them is, but for its number. */
+    String path() {
+        return switch (this) {
+            case CARD, ORDER -> "/cards/";
+            case DEAL, DEAL_ORDER -> "/deals/";
+            case PRICES, GOODS -> "/goods/";
+            case BATCH -> "/sheets/";
+            case TAX, SHOP, SIGN_IN -> "/shop";
+        };
+    }
+
+    static Optional<Subject> of(String code) {
+        return Arrays.stream(values())
+                .filter(subject -> subject.code.equals(code))
+                .findFirst();
+    }
+}

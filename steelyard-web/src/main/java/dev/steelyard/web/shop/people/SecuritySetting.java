@@ -1,0 +1,82 @@
+package dev.steelyard.web.shop.people;
+
+import java.util.List;
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+
+/** Owner's pages need sign-in; the counter, assets and the health check do not. */
+@Configuration(proxyBeanMethods = false)
+class SecuritySetting {
+
+    /** No inline script or style anywhere, nothing from elsewhere. Bootstrap's own drawings are data: images. */
+    private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
+            + " img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self';"
+            + " base-uri 'none'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, SignInLimit limit, SignIns signIns) throws Exception {
+        http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/counter/**",
+                                "/api/**",
+                                "/payments/callback",
+                                "/stand-in/payments/**",
+                                "/sign-in",
+                                "/assets/**",
+                                "/webjars/**",
+                                "/pictures/*.png",
+                                "/error",
+                                "/actuator/health")
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/"))
+                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                // a page that asks in the background is told plainly; only whole pages are sent to sign in
+                .exceptionHandling(failed -> failed.defaultAuthenticationEntryPointFor(
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
+                        new RequestHeaderRequestMatcher("HX-Request")))
+                // kept in a cookie, the token outlives the session it began in
+                // a trial stores nothing and needs no one to be signed in, so there is nothing to forge
+                // what payment service and shop tell each other is signed
+                .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
+                        .ignoringRequestMatchers("/api/**", "/payments/callback", "/stand-in/payments/**"))
+                .addFilterBefore(new SlowSignIn(limit, signIns), UsernamePasswordAuthenticationFilter.class)
+                .headers(headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)));
+        return http.build();
+    }
+
+    /** A request for a host that is none of ours is refused: what a browser was told of it would lead elsewhere. */
+    @Bean
+    StrictHttpFirewall firewall(@Value("${steelyard.hosts:127.0.0.1,localhost,[::1]}") List<String> hosts) {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        Set<String> ours = Set.copyOf(hosts);
+        firewall.setAllowedHostnames(ours::contains);
+        return firewall;
+    }
+
+    private static CookieCsrfTokenRepository csrfTokens() {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Strict"));
+        return tokens;
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+}

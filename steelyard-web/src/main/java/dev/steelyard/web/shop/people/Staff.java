@@ -1,0 +1,40 @@
+package dev.steelyard.web.shop.people;
+
+import jakarta.persistence.EntityManager;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who works here. */
+@Service
+public class Staff implements UserDetailsService {
+
+    private final EntityManager entities;
+    private final PasswordEncoder passwords;
+
+    Staff(EntityManager entities, PasswordEncoder passwords) {
+        this.entities = entities;
+        this.passwords = passwords;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public UserDetails loadUserByUsername(String signIn) {
+        return entities.createQuery("select s from StoredStaff s where s.signIn = :signIn", StoredStaff.class)
+                .setParameter("signIn", signIn)
+                .getResultStream()
+                .filter(found -> found.signIn().equals(signIn)) // the database takes MAREN and mären for maren
+                .findFirst()
+                .map(StaffMember::new)
+                .orElseThrow(() -> new UsernameNotFoundException("nobody signs in as that"));
+    }
+
+    /** Adds someone; the password is kept only as its hash. */
+    @Transactional
+    public void add(long id, String signIn, String name, String password) {
+        entities.persist(new StoredStaff(id, signIn, name, passwords.encode(password)));
+    }
+}

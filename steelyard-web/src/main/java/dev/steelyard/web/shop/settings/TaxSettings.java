@@ -1,0 +1,83 @@
+package dev.steelyard.web.shop.settings;
+
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.Taxes;
+import dev.steelyard.web.shop.Taxes.Setting;
+import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.Subject;
+import dev.steelyard.web.shop.history.What;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes how prices stand to tax, and keeps who did it. */
+@Service
+class TaxSettings {
+
+    private final Taxes taxes;
+    private final Shops shops;
+    private final Changes changes;
+
+    TaxSettings(Taxes taxes, Shops shops, Changes changes) {
+        this.taxes = taxes;
+        this.shops = shops;
+        this.changes = changes;
+    }
+
+    /**
+     * Puts a setting in place of another.
+     *
+     * @param seen the setting the page was made from, as {@link #state} writes it
+     * @return whether it was done; not where the setting is another by now
+     */
+    @Transactional
+    boolean change(Setting wanted, String seen, String by) {
+        shops.hold();
+        Map<String, String> before = state(taxes.setting());
+        if (!before.toString().equals(seen)) {
+            return false;
+        }
+        Map<String, String> after = state(wanted);
+        if (!after.equals(before)) {
+            shops.raiseRevision();
+            taxes.set(wanted);
+            changes.keep(new Change(Subject.TAX, 1, shops.current().name(), What.TAX, "", before, after), by);
+        }
+        return true;
+    }
+
+    /** Says whether whoever is at the counter may be another customer. */
+    @Transactional
+    void letBeAnother(boolean may, String by) {
+        shops.hold();
+        boolean before = shops.current().beAnother();
+        if (before == may) {
+            return;
+        }
+        shops.letBeAnother(may);
+        shops.raiseRevision();
+        changes.keep(
+                new Change(Subject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)), by);
+    }
+
+    private static Map<String, String> counter(boolean beAnother) {
+        return Map.of("at the counter, be another customer", beAnother ? "everybody" : "staff only");
+    }
+
+    /** A setting as names and figures. */
+    Map<String, String> state(Setting setting) {
+        Map<Long, String> classes = taxes.classNames();
+        Map<String, String> state = new TreeMap<>();
+        state.put("prices", setting.included() ? "with tax" : "without tax");
+        state.put("rounded", setting.perLine() ? "line by line" : "per rate over the basket");
+        state.put("home country", setting.home());
+        state.put("shown without tax to", String.join(", ", setting.groupsWithout()));
+        setting.rates()
+                .forEach((country, rates) -> rates.forEach(
+                        (id, rate) -> state.put(country + ", " + classes.get(id), Decimals.plain(rate, 0) + " %")));
+        return state;
+    }
+}

@@ -1,0 +1,94 @@
+package dev.steelyard.web.shop.today;
+
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.card.CardOverview;
+import dev.steelyard.web.editing.deal.DealLine;
+import dev.steelyard.web.editing.deal.DealOverview;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.goods.list.OddGoods;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.ChangeLine;
+import dev.steelyard.web.shop.history.Changes;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The first page: where am I needed? */
+@Controller
+class TodayController {
+
+    private static final int MOST_CHANGES = 8;
+    private static final int MOST_GOODS = 5;
+
+    private final Drafts cards;
+    private final CardOverview overview;
+    private final DealOverview deals;
+    private final Changes changes;
+    private final Books books;
+    private final Shops shops;
+    private final OddGoods oddGoods;
+
+    TodayController(
+            Drafts cards,
+            CardOverview overview,
+            DealOverview deals,
+            Changes changes,
+            Books books,
+            Shops shops,
+            OddGoods oddGoods) {
+        this.cards = cards;
+        this.overview = overview;
+        this.deals = deals;
+        this.changes = changes;
+        this.books = books;
+        this.shops = shops;
+        this.oddGoods = oddGoods;
+    }
+
+    @GetMapping("/today")
+    String today(Model model) {
+        List<CardOverview.Line> lines = overview.lines(cards.inOrder(Kind.CARD));
+        BookInForce book = books.inForce();
+        model.addAttribute("day", Show.day(shops.today()));
+        List<DealLine> dealt = deals.lines();
+        List<Needed> needed = Stream.concat(
+                        lines.stream().map(Needed::of), dealt.stream().map(Needed::of))
+                .toList();
+        model.addAttribute("drafts", needed.stream().filter(Needed::isDraft).toList());
+        model.addAttribute(
+                "failing",
+                lines.stream()
+                        .filter(line ->
+                                !line.failing().isEmpty() || !line.failingLive().isEmpty())
+                        .toList());
+        model.addAttribute("odd", needed.stream().filter(Needed::isOdd).toList());
+        List<OddGoods.Odd> goods = oddGoods.of(book);
+        model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
+        model.addAttribute("oddGoodsCount", goods.size());
+        model.addAttribute("soon", Soon.of(book, shops.now()));
+        model.addAttribute(
+                "live",
+                lines.stream()
+                        .filter(line -> line.standing().state().equals("live"))
+                        .count());
+        model.addAttribute("cards", lines.size());
+        model.addAttribute(
+                "deals",
+                dealt.stream()
+                        .filter(deal -> deal.standing().state().equals("live"))
+                        .count());
+        model.addAttribute("goods", book.goods().size());
+        model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
+        model.addAttribute(
+                "changes",
+                changes.latestOfTheShop(MOST_CHANGES).stream()
+                        .map(entry -> ChangeLine.of(entry, book.shop().zone()))
+                        .toList());
+        return "today/today";
+    }
+}

@@ -1,5 +1,0 @@
-/** What pages show of a card: its asks, its breaks, prices per unit, the piece; the same in trial and counter. */
-@NullMarked
-package dev.steelyard.web.shown;
-
-import org.jspecify.annotations.NullMarked;

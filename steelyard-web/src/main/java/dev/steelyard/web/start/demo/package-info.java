@@ -1,0 +1,5 @@
+/** What a shop holds at its first start. */
+@NullMarked
+package dev.steelyard.web.start.demo;
+
+import org.jspecify.annotations.NullMarked;

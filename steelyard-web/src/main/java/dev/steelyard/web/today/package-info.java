@@ -1,5 +1,0 @@
-/** Where the owner is needed: drafts, findings, check weights, what begins and ends soon, the last changes. */
-@NullMarked
-package dev.steelyard.web.today;
-
-import org.jspecify.annotations.NullMarked;

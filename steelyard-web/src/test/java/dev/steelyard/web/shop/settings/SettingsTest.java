@@ -1,0 +1,99 @@
+package dev.steelyard.web.shop.settings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.WithApp;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(WithApp.class)
+class SettingsTest {
+
+    /** The form as the page showed it, with some fields changed. */
+    private static Answer save(Http owner, Answer page, String... changed) {
+        List<String> form = new ArrayList<>(List.of("seen", page.field("seen"), "home", "DE", "group", "Boatyard"));
+        form.addAll(List.of("rate.DE.1", "19", "rate.DE.2", "7", "rate.IE.1", "23"));
+        form.addAll(List.of(changed));
+        return owner.post("/shop", form.toArray(String[]::new));
+    }
+
+    private static Answer basket(App app) {
+        Http shopper = new Http(app.url());
+        shopper.get("/counter");
+        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
+        return shopper.get("/counter/basket");
+    }
+
+    @Test
+    void taxIsAddedOrContainedAsTheOwnerSays(App app, Http owner) {
+        assertThat(basket(app).text()).contains("19 % tax contained in 30.00 4.79");
+        Answer page = owner.signIn("maren").get("/shop");
+        assertThat(page.text()).contains("Saltmarsh Chandlery, prices in EUR");
+        Answer saved = save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20");
+        assertThat(saved.text()).contains("Saved. It counts from now on.");
+        assertThat(saved.field("rate.FR.1")).isEqualTo("20");
+        assertThat(basket(app).text()).contains("19 % tax on 30.00 5.70").contains("To pay, EUR 35.70");
+        assertThat(owner.get("/history?subject=tax").text())
+                .contains("Maren changed the tax of Saltmarsh Chandlery")
+                .contains("prices: with tax → without tax")
+                .contains("AT, Standard: taken off (was 20 %)");
+        save(owner, saved, "included", "no", "per", "line", "rate.FR.1", "20", "group", "Sailing school");
+        assertThat(owner.get("/history?subject=tax").text())
+                .contains("shown without tax to: Boatyard → Boatyard, Sailing school");
+    }
+
+    @Test
+    void whoeverIsSlowerIsToldAndNothingIsOverwritten(App app, Http owner, Http other) {
+        Answer page = owner.signIn("maren").get("/shop");
+        Answer theirs = other.signIn("jonas").get("/shop");
+        save(other, theirs, "per", "line");
+        Answer late = save(owner, page, "rate.NL.1", "21");
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.text()).contains("Somebody else has changed the tax meanwhile.");
+        assertThat(late.field("rate.NL.1")).isEqualTo("21");
+        assertThat(save(owner, late, "rate.NL.1", "21").text()).contains("Saved.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "rate.DE.1, '19,5', '19,5 has a comma'",
+        "rate.DE.1, 101, A rate goes from 0 to 100 percent",
+        "rate.DE.1, -1, A rate goes from 0 to 100 percent",
+        "rate.DE.1, 5.1234, at most 3 decimals",
+        "rate.DE.1, abc, is not a number",
+        "new, XX, is no country",
+        "home, '', Pick the country",
+    })
+    void whatCannotBeReadIsSaidByItsFieldAndKept(String field, String typed, String words, Http owner) {
+        Answer page = owner.signIn("maren").get("/shop");
+        Answer wrong = owner.post(
+                "/shop",
+                "seen",
+                page.field("seen"),
+                "home",
+                field.equals("home") ? typed : "DE",
+                "rate.DE.2",
+                "7",
+                field,
+                typed);
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.text()).contains(words);
+        if (field.startsWith("rate")) {
+            assertThat(wrong.field(field)).isEqualTo(typed);
+        }
+    }
+
+    @Test
+    void withNoRateAtAllNoTaxIsReckoned(App app, Http owner) {
+        Answer page = owner.signIn("maren").get("/shop");
+        owner.post("/shop", "seen", page.field("seen"), "home", "DE");
+        assertThat(basket(app).text()).doesNotContain("% tax").contains("To pay, EUR 30.00");
+    }
+}
