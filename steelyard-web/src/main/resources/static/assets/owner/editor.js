@@ -135,7 +135,7 @@ const editor = {
       editor.state(editor.unkept ? "not kept yet" : "kept");
     }
     editor.after();
-    if (["add", "hang", "add-column", "add-row"].includes(wish)) {
+    if (wish === "hang" || wish.startsWith("add-")) {
       const fresh = Array.from(document.querySelectorAll(".editor .bench [name]:not([type=hidden])"));
       (fresh.find((field) => !known.has(field.name)) || { focus() {} }).focus();
     }
@@ -260,7 +260,7 @@ document.addEventListener("change", (event) => {
     editor.csv(field);
   } else if (field.dataset.change === "add-text") {
     const value = field.value;
-    editor.settle().then(() => editor.act("add", { to: "text", at: field.dataset.at, value }));
+    editor.settle().then(() => editor.act("add-text", { at: field.dataset.at, value }));
   } else if (field.dataset.change) {
     const to = field.value;
     editor.settle().then(() => editor.act(field.dataset.change, { at: field.dataset.at || "", to }));
@@ -331,7 +331,7 @@ document.addEventListener("paste", (event) => {
 
 // Leaving the page keeps what is typed, though nobody waits for the answer.
 window.addEventListener("pagehide", () => {
-  if (editor.unkept && document.getElementById("notice") === null) {
+  if (editor.unkept && document.querySelector("#notice[data-conflict]") === null) {
     fetch(editor.form().getAttribute("hx-post"), {
       method: "POST",
       headers: { "HX-Request": "true", ...token.header() },

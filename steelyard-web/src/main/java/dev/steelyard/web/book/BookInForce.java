@@ -2,12 +2,15 @@ package dev.steelyard.web.book;
 
 import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,5 +47,17 @@ public record BookInForce(
     /** The version of a deal that this book has it by; none for one it does not have. */
     public @Nullable DealInForce version(Deal deal) {
         return deals.stream().filter(one -> one.deal() == deal).findFirst().orElse(null);
+    }
+
+    /** When a version of a card or deal counts; none where this book does not have it. */
+    public Optional<Times> times(long id, long number) {
+        return Stream.concat(
+                        cards.stream()
+                                .filter(card -> card.id() == id && card.number() == number)
+                                .map(card -> card.card().card().covers().times()),
+                        deals.stream()
+                                .filter(deal -> deal.id() == id && deal.number() == number)
+                                .map(deal -> deal.deal().conditions().times()))
+                .findFirst();
     }
 }

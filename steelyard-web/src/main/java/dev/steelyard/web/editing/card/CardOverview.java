@@ -7,7 +7,6 @@ import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.OrderFindings;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.Documents;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -15,6 +14,7 @@ import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
+import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
@@ -23,12 +23,11 @@ import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What lists say of a card. */
 @Component
-public class CardOverview {
+class CardOverview {
 
     private static final int FINDING_BUDGET = 200;
 
@@ -47,40 +46,15 @@ public class CardOverview {
     }
 
     /**
-     * A card in a line.
+     * What the list has of a card beside.
      *
-     * @param standing where it stands
-     * @param sentence what it does
      * @param covers which goods it is for, in words
      * @param products how many goods it covers now
-     * @param wrong how many things in its draft cannot be read
-     * @param warnings findings of its draft that warn or stop, a sentence each
-     * @param failing names of the draft's check weights that come to something else
-     * @param failingLive the same of the version shoppers see: the goods have changed
-     * @param planned “version 3 begins on 1 March 2027, 00:00”; empty for nothing
      */
-    public record Line(
-            long id,
-            String name,
-            Standings.View standing,
-            String sentence,
-            String covers,
-            int products,
-            int wrong,
-            List<String> warnings,
-            List<String> failing,
-            List<String> failingLive,
-            String planned,
-            String changed) {
-
-        /** Whether nothing of it is live or planned. */
-        public boolean isNew() {
-            return standing.state().equals("draft");
-        }
-    }
+    record More(String covers, int products) {}
 
     /** The line of each card. */
-    public List<Line> lines(List<Draft> entries) {
+    List<Line> lines(List<Draft> entries) {
         Subject subject = Subject.of(shops, books);
         Map<Long, Standing> all = releases.all(Kind.CARD);
         List<Documents.DraftReading> readings = entries.stream()
@@ -112,22 +86,18 @@ public class CardOverview {
             warnings.addAll(warnings(prepared, covered.get(0).items().get(0), subject));
         }
         beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
-        return new Line(
-                entry.id(),
-                entry.name(),
+        return Line.of(
+                entry,
+                Kind.CARD,
+                standing,
                 standings.of(standing, entry.id(), entry.number()),
                 Sentences.inOneLine(entry.document()),
-                CoversWords.of(entry.document(), subject.names()),
-                covered.size(),
                 reading.issues().size(),
                 warnings,
                 failing(entry.document(), reading, subject),
                 failingLive(entry, standing, subject),
-                standing.coming().stream()
-                        .map(release -> "version " + release.number() + " begins on "
-                                + Show.moment(release.starts(), subject.shop().zone()))
-                        .collect(Collectors.joining("; ")),
-                Show.moment(entry.changedAt(), subject.shop().zone()) + " by " + entry.changedBy());
+                subject.shop().zone(),
+                new More(CoversWords.of(entry.document(), subject.names()), covered.size()));
     }
 
     private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {

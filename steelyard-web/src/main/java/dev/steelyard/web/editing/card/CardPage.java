@@ -5,7 +5,6 @@ import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.PieceDrawing;
-import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import java.util.List;
@@ -13,12 +12,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All that the page of a card shows.
+ * What the page of a card shows beside its frame.
  *
- * @param number the version that the page is made from
- * @param edits how often the draft was changed
- * @param changedAt when the draft was changed last
- * @param sentence of the step
  * @param table the ladder’s breaks; none where it has none
  * @param rateTables the breaks of each case’s rate, by its place
  * @param beam none where none can be drawn
@@ -27,20 +22,11 @@ import org.jspecify.annotations.Nullable;
  * @param goods what the card covers, the first of them
  * @param covered how many that are
  * @param vocabulary what goods and customers are told apart by: by the word in files, each value with its name
+ * @param overlaps where live cards cover the same, a sentence each
  * @param shop the shop page in small
  */
 record CardPage(
-        long id,
-        String name,
-        long number,
-        boolean undo,
-        boolean redo,
-        String status,
-        String changedAt,
-        Step step,
-        List<StepLink> steps,
         Fields fields,
-        List<Sentences.Part> sentence,
         TrialView trial,
         List<FindingLine> findings,
         @Nullable LadderTable table,
@@ -51,16 +37,13 @@ record CardPage(
         List<Goods> goods,
         int covered,
         Map<String, Map<String, String>> vocabulary,
+        List<String> overlaps,
         List<String> groups,
         List<Weights.View> weights,
         Generator generator,
         @Nullable ShopPreview shop,
         Values values,
-        List<Picture> pictures,
-        @Nullable Notice notice) {
-
-    /** A step in the rail: what it is, and how many things are wrong on it. */
-    record StepLink(Step step, String summary, long wrong, boolean current) {}
+        List<Picture> pictures) {
 
     /** Goods that are covered. */
     record Goods(String sku, String name, String shelfPrice) {}

@@ -3,7 +3,7 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.DraftFields;
+import dev.steelyard.web.editing.page.DraftFields;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,16 +27,6 @@ final class Fields extends DraftFields {
         super(document, issues, currency);
         this.typedPicks = typedPicks;
         this.asFormulas = asFormulas;
-    }
-
-    /** How many things are wrong on a step. */
-    public long count(Step step) {
-        return wrongAt(step::has);
-    }
-
-    /** What is wrong on a step that no field has said. */
-    public List<FormatIssue> unsaid(Step step) {
-        return unsaidAt(step::has);
     }
 
     /** The pickings of a condition; none where it says more than can be picked. */

@@ -6,6 +6,8 @@ import dev.steelyard.core.ladder.LadderGenerator.Change;
 import dev.steelyard.core.ladder.LadderGenerator.Stop;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.base.page.Letters;
+import dev.steelyard.web.editing.page.EditForm;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +28,7 @@ record Generator(Map<String, String> typed, Map<String, String> faults, @Nullabl
             "ending", "");
     private static final int MOST_SHOWN = 8;
 
-    static Generator read(CardForm form) {
+    static Generator read(EditForm form) {
         Map<String, String> typed = new LinkedHashMap<>();
         FIRST.keySet().stream().sorted().forEach(name -> {
             boolean sent = form.sent().containsKey("g." + name);
@@ -57,7 +59,7 @@ record Generator(Map<String, String> typed, Map<String, String> faults, @Nullabl
                             ending));
         } catch (IllegalArgumentException unusable) {
             String message = String.valueOf(unusable.getMessage());
-            faults.put("start", Character.toUpperCase(message.charAt(0)) + message.substring(1));
+            faults.put("start", Letters.large(message));
             return new Generator(typed, faults, null);
         }
     }

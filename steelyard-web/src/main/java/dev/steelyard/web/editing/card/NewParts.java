@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.page.CommonWishes;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.Set;
@@ -19,38 +19,7 @@ final class NewParts {
         this.currency = currency;
     }
 
-    /**
-     * Adds a part.
-     *
-     * @param what kind of part: a kind of measurement, or one of the words below
-     * @param at where it is added, for parts of parts
-     * @param value a text, for lists of texts
-     */
-    void add(String what, String at, String value) {
-        switch (what) {
-            case "choice" -> choice(false);
-            case "tick" -> choice(true);
-            case "option" -> option(at);
-            case "limit" -> document.list("/limits")
-                    .addObject()
-                    .put("that", firstCondition("<="))
-                    .put("say", "");
-            case "rate" -> namedRate(value);
-            case "shown" -> document.list("/shown")
-                    .addObject()
-                    .put("label", "Weight")
-                    .put("formula", firstMeasurement())
-                    .put("unit", firstUnit())
-                    .put("decimals", 2);
-            case "case" -> newCase();
-            case "pack" -> pack(at);
-            case "text" -> text(at, value);
-            case "rule" -> rule(at, value);
-            default -> measurement(Kinds.of(what));
-        }
-    }
-
-    private void measurement(Kinds kind) {
+    void measurement(Kinds kind) {
         String name = free(kind.code);
         ObjectNode ask = document.list("/asks")
                 .addObject()
@@ -68,7 +37,20 @@ final class NewParts {
         }
     }
 
-    private void choice(boolean tick) {
+    void limit() {
+        document.list("/limits").addObject().put("that", firstCondition("<=")).put("say", "");
+    }
+
+    void shown() {
+        document.list("/shown")
+                .addObject()
+                .put("label", "Weight")
+                .put("formula", firstMeasurement())
+                .put("unit", firstUnit())
+                .put("decimals", 2);
+    }
+
+    void choice(boolean tick) {
         String name = free(tick ? "extra" : "choice");
         ObjectNode ask = document.list("/asks").addObject().put("choice", name).put("label", tick ? "Extra" : "Choice");
         ArrayNode options = ask.putArray("options");
@@ -82,7 +64,7 @@ final class NewParts {
                 .put("required", true);
     }
 
-    private void option(String at) {
+    void option(String at) {
         Set<String> taken = new HashSet<>();
         document.at(at + "/options")
                 .forEach(option -> taken.add(option.path("name").asString("")));
@@ -93,7 +75,7 @@ final class NewParts {
         document.list(at + "/options").addObject().put("name", name);
     }
 
-    private void namedRate(String value) {
+    void namedRate(String value) {
         document.list("/namedRates")
                 .addObject()
                 .put("name", free(value.isEmpty() ? "rate" : value))
@@ -102,11 +84,11 @@ final class NewParts {
     }
 
     /** Before the last one, which stays the one for all else. */
-    private void newCase() {
+    void newCase() {
         ArrayNode cases = cases();
         ObjectNode copied = (ObjectNode) cases.get(cases.size() - 1).deepCopy();
         copied.put("when", firstCondition(">"));
-        cases.insert(cases.size() - 1, copied);
+        document.insert("/cases", cases.size() - 1, copied);
     }
 
     /** The cases of a card, written out where it has only the one that is meant where nothing is said. */
@@ -119,7 +101,7 @@ final class NewParts {
         return cases;
     }
 
-    private void pack(String at) {
+    void pack(String at) {
         ArrayNode packs = document.list(at + "/packs");
         BigDecimal amount = BigDecimal.ONE;
         String unit = "kg";
@@ -145,16 +127,9 @@ final class NewParts {
         }
     }
 
-    private void text(String at, String value) {
-        ArrayNode list = document.list(at);
-        boolean there = list.valueStream().anyMatch(item -> item.asString("").equals(value));
-        if (!value.isBlank() && !there) {
-            list.add(value);
-        }
-    }
-
     /** A part of the rule: goods of one kind, or with a shelf price between two. */
-    private void rule(String at, String what) {
+    void rule(String at, String what) {
+        CommonWishes.named(document, at);
         ArrayNode parts = document.list(at);
         if (what.equals("shelfPrice")) {
             parts.addObject().putObject("shelfPrice").put("from", "10.00").put("to", "50.00");
@@ -210,26 +185,5 @@ final class NewParts {
             name = wanted + i;
         }
         return name;
-    }
-
-    /** Makes a piece be priced in another way; what the old way shares with the new one is kept. */
-    void way(String piece, String to) {
-        cases();
-        String base = document.text(piece + "/base");
-        String rateUnit = document.text(piece + "/rate/unit");
-        String unit = rateUnit.isEmpty() ? document.text(piece + "/packs/packs/0/unit") : rateUnit;
-        ObjectNode now = Json.object();
-        if (!base.isEmpty() && !to.equals("none")) {
-            now.put("base", base);
-        }
-        switch (to) {
-            case "rate" -> new Ways(document, currency).rate(now);
-            case "grid" -> new Ways(document, currency).grid(now);
-            case "packs" -> new Ways(document, currency).packs(now, unit);
-            case "formula" -> new Ways(document, currency).formula(now, piece);
-            case "none" -> now.put("none", true);
-            default -> now.put("shelfPrice", true);
-        }
-        document.put(piece, now);
     }
 }

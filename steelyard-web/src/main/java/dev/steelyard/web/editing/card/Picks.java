@@ -2,7 +2,10 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.formula.ast.Node;
 import dev.steelyard.core.formula.parse.Parser;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.page.EditForm;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +76,13 @@ record Picks(boolean all, List<Pick> list) {
                         all.getOrDefault(place, true),
                         list.values().stream().map(part -> pick(part, choices)).toList())));
         return read;
+    }
+
+    /** The pickings typed in a form, for a card with what is typed. */
+    static Map<String, Picks> typed(EditForm form, DraftDocument document) {
+        Set<String> choices = new HashSet<>();
+        document.at("/asks").forEach(ask -> choices.add(ask.path("choice").asString("")));
+        return read(form.sent(), choices);
     }
 
     private static Pick pick(Map<String, String> part, Set<String> choices) {

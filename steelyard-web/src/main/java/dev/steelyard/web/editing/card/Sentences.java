@@ -3,11 +3,11 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.words.CoversWords;
+import dev.steelyard.web.editing.words.SentencePart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** What a card does, step by step, in sentences made from its real numbers; a number that is a field's says so. */
@@ -16,20 +16,13 @@ final class Sentences {
     private static final int MOST_BREAKS = 6;
 
     private final DraftDocument document;
-    private final List<Part> parts = new ArrayList<>();
+    private final List<SentencePart> parts = new ArrayList<>();
 
     private Sentences(DraftDocument document) {
         this.document = document;
     }
 
-    /**
-     * Some words, or a number that is a field's.
-     *
-     * @param field the id of the field; none for words
-     */
-    record Part(String text, @Nullable String field) {}
-
-    static List<Part> of(Step step, DraftDocument document, int covered, Map<String, String> names) {
+    static List<SentencePart> of(CardStep step, DraftDocument document, int covered, Map<String, String> names) {
         Sentences sentence = new Sentences(document);
         switch (step) {
             case ASK -> sentence.ask();
@@ -59,12 +52,12 @@ final class Sentences {
     }
 
     private void words(String text) {
-        parts.add(new Part(text, null));
+        parts.add(new SentencePart(text, null));
     }
 
     private void number(String at) {
         String text = document.text(at);
-        parts.add(new Part(text.isEmpty() ? "?" : text, at));
+        parts.add(new SentencePart(text.isEmpty() ? "?" : text, at));
     }
 
     private void ask() {

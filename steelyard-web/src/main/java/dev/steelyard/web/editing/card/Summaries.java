@@ -12,7 +12,7 @@ final class Summaries {
 
     private Summaries() {}
 
-    static String of(Step step, DraftDocument document, Map<String, String> names) {
+    static String of(CardStep step, DraftDocument document, Map<String, String> names) {
         return switch (step) {
             case ASK -> asks(document);
             case PIECE -> piece(document);

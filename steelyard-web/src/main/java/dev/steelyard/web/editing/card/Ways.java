@@ -1,12 +1,12 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
+import dev.steelyard.web.editing.page.NotFitting;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,8 +22,54 @@ final class Ways {
         this.currency = currency;
     }
 
+    /** What a new way begins as. */
+    private interface Beginning {
+        void in(Ways ways, ObjectNode piece, String place);
+    }
+
+    /** Every way to price a piece, by its word in files. */
+    private static final Map<String, Beginning> ALL = Map.of(
+            "shelfPrice", (ways, piece, place) -> piece.put("shelfPrice", true),
+            "none", (ways, piece, place) -> piece.put("none", true),
+            "rate", (ways, piece, place) -> ways.rate(piece),
+            "grid", (ways, piece, place) -> ways.grid(piece),
+            "packs", Ways::packs,
+            "formula", Ways::formula);
+
+    /**
+     * Makes a piece be priced in another way; the way that is left is put aside, and is as it was when one comes back.
+     *
+     * @throws NotFitting where there is no such way
+     */
+    void change(String piece, String to) {
+        Beginning beginning = ALL.get(to);
+        if (beginning == null) {
+            throw new NotFitting("“" + to + "” is no way to price a piece");
+        }
+        new NewParts(document, currency).cases();
+        if (document.has(piece + "/" + to)) {
+            return;
+        }
+        ALL.keySet().stream()
+                .filter(way -> document.has(piece + "/" + way))
+                .forEach(way -> document.putAside(
+                        piece, way, document.at(piece + "/" + way).deepCopy()));
+        ObjectNode now = Json.object();
+        String base = document.text(piece + "/base");
+        if (!base.isEmpty() && !to.equals("none")) {
+            now.put("base", base);
+        }
+        JsonNode left = document.aside(piece, to).orElse(null);
+        if (left == null) {
+            beginning.in(this, now, piece);
+        } else {
+            now.set(to, left.deepCopy());
+        }
+        document.put(piece, now);
+    }
+
     /** By the product of the lengths, or by what else is measured. */
-    void rate(ObjectNode piece) {
+    private void rate(ObjectNode piece) {
         List<String> lengths = names("length");
         ObjectNode rate = piece.putObject("rate");
         if (lengths.isEmpty() || !names("weight").isEmpty()) {
@@ -39,7 +85,7 @@ final class Ways {
         rate.put("price", "10.00");
     }
 
-    void grid(ObjectNode piece) {
+    private void grid(ObjectNode piece) {
         List<String> by = measurements();
         ObjectNode grid = piece.putObject("grid");
         String first = by.isEmpty() ? "width" : by.get(0);
@@ -55,8 +101,9 @@ final class Ways {
         prices.addArray().add("15.00").add("22.50").add("30.00");
     }
 
-    /** @param unit of the packs; empty for what is weighed, or measured */
-    void packs(ObjectNode piece, String unit) {
+    /** In the unit of the rate there was, or of what is weighed, or measured. */
+    private void packs(ObjectNode piece, String place) {
+        String unit = document.text(place + "/rate/unit");
         String by = names("weight").stream()
                 .findFirst()
                 .orElseGet(() -> measurements().stream().findFirst().orElse(""));
@@ -76,7 +123,7 @@ final class Ways {
     }
 
     /** The old way written as a formula, where it can be; else a price. */
-    void formula(ObjectNode piece, String place) {
+    private void formula(ObjectNode piece, String place) {
         String amount = document.text(place + "/rate/amount");
         if (!amount.isEmpty()) {
             piece.put(
@@ -92,15 +139,6 @@ final class Ways {
     static void rateBreaks(DraftDocument document, String rate) {
         ObjectNode breaks = document.object(rate + "/breaks").put("mode", "slice");
         breaks.putArray("rows").addObject().put("from", "10").put("value", document.text(rate + "/price"));
-    }
-
-    private static String tenthLess(String price) {
-        BigDecimal value = DecimalText.read(price).value();
-        return value == null
-                ? price
-                : value.multiply(new BigDecimal("0.9"))
-                        .setScale(Math.max(2, value.scale()), RoundingMode.HALF_UP)
-                        .toPlainString();
     }
 
     /** An own amount beside packs: measured by something new where nothing of the kind is asked. */
@@ -122,7 +160,7 @@ final class Ways {
                     : dimension.equals(Dimension.VOLUME)
                             ? "volume"
                             : dimension.equals(Dimension.AREA) ? "area" : "length";
-            new NewParts(document, currency).add(kind, "", "");
+            new NewParts(document, currency).measurement(Kinds.of(kind));
             ArrayNode asks = document.list("/asks");
             ObjectNode ask = (ObjectNode) asks.get(asks.size() - 1);
             by = ask.path("measurement").asString("");

@@ -3,15 +3,15 @@ package dev.steelyard.web.editing.deal;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.format.Documents;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Kind;
-import dev.steelyard.web.editing.draft.Release;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
+import dev.steelyard.web.editing.list.Line;
+import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.shop.Shops;
 import java.util.List;
@@ -21,16 +21,16 @@ import org.springframework.stereotype.Component;
 
 /** All deals in their order, each with how it stands and what is odd about it. */
 @Component
-public class DealOverview {
+class DealOverview {
 
     private final Drafts drafts;
     private final Releases releases;
-    private final DealStandings standings;
-    private final DealPages pages;
+    private final Standings standings;
+    private final DealEditor pages;
     private final Shops shops;
     private final Books books;
 
-    DealOverview(Drafts drafts, Releases releases, DealStandings standings, DealPages pages, Shops shops, Books books) {
+    DealOverview(Drafts drafts, Releases releases, Standings standings, DealEditor pages, Shops shops, Books books) {
         this.drafts = drafts;
         this.releases = releases;
         this.standings = standings;
@@ -39,7 +39,7 @@ public class DealOverview {
         this.books = books;
     }
 
-    public List<DealLine> lines() {
+    List<Line> lines() {
         Subject subject = Subject.of(shops, books);
         BookInForce book = books.inForce();
         Map<Long, Standing> all = releases.all(Kind.DEAL);
@@ -48,7 +48,7 @@ public class DealOverview {
                 .toList();
     }
 
-    private DealLine line(Draft draft, Standing standing, Subject subject, BookInForce book) {
+    private Line line(Draft draft, Standing standing, Subject subject, BookInForce book) {
         Documents.DealReading reading =
                 Documents.readDeal(draft.document().root(), subject.shop().zone());
         Deal deal = Objects.requireNonNull(reading.deal());
@@ -58,24 +58,25 @@ public class DealOverview {
                         .map(finding -> finding.code().title() + ": " + finding.message())
                         .toList()
                 : List.of();
-        return new DealLine(
-                draft.id(),
-                draft.name(),
-                DealStart.of(draft.document().text("/kind"))
-                        .map(DealStart::title)
-                        .orElse(""),
-                DealSentence.text(deal, draft.document(), book.book()),
-                DealSummaries.who(deal.conditions()),
-                deal.combine() == Deal.Combine.STANDS_ALONE,
+        return Line.of(
+                draft,
+                Kind.DEAL,
+                standing,
                 standings.of(standing, draft.id(), draft.number()),
+                DealSentence.text(deal, draft.document(), book.book()),
                 reading.issues().size(),
                 warnings,
-                standing.coming().isEmpty() ? "" : planned(standing.coming().get(0), subject),
-                Show.moment(draft.changedAt(), subject.shop().zone()) + " by " + draft.changedBy());
+                List.of(),
+                List.of(),
+                subject.shop().zone(),
+                new More(DealSummaries.who(deal.conditions()), deal.combine() == Deal.Combine.STANDS_ALONE));
     }
 
-    private static String planned(Release next, Subject subject) {
-        return "version " + next.number() + " begins on "
-                + Show.moment(next.starts(), subject.shop().zone());
-    }
+    /**
+     * What the list has of a deal beside.
+     *
+     * @param who for whom and when
+     * @param alone whether it stands alone
+     */
+    record More(String who, boolean alone) {}
 }

@@ -9,6 +9,7 @@ import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.words.SentencePart;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.GoodsWords;
 import java.util.ArrayList;
@@ -23,22 +24,15 @@ final class DealSentence {
 
     private final DraftDocument document;
     private final PriceBook book;
-    private final List<Part> parts = new ArrayList<>();
+    private final List<SentencePart> parts = new ArrayList<>();
 
     private DealSentence(DraftDocument document, PriceBook book) {
         this.document = document;
         this.book = book;
     }
 
-    /**
-     * A part of the sentence.
-     *
-     * @param field the id of the field it is; none for plain words
-     */
-    public record Part(String text, @Nullable String field) {}
-
     /** @param deal as far as it can be read */
-    static List<Part> of(Deal deal, DraftDocument document, PriceBook book) {
+    static List<SentencePart> of(Deal deal, DraftDocument document, PriceBook book) {
         DealSentence sentence = new DealSentence(document, book);
         if (deal.gives() instanceof OnLadder ladder) {
             sentence.ladder(ladder);
@@ -52,16 +46,16 @@ final class DealSentence {
 
     /** The same as plain text, for lists. */
     static String text(Deal deal, DraftDocument document, PriceBook book) {
-        return of(deal, document, book).stream().map(Part::text).collect(Collectors.joining());
+        return of(deal, document, book).stream().map(SentencePart::text).collect(Collectors.joining());
     }
 
     private void say(String words) {
-        parts.add(new Part(words, null));
+        parts.add(new SentencePart(words, null));
     }
 
     private void number(String at) {
         String text = document.text(at);
-        parts.add(new Part(text.isEmpty() ? "…" : text, at));
+        parts.add(new SentencePart(text.isEmpty() ? "…" : text, at));
     }
 
     private String goods(@Nullable GoodsSet goods) {

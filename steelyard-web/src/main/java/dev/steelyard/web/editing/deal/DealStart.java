@@ -1,10 +1,12 @@
 package dev.steelyard.web.editing.deal;
 
+import dev.steelyard.web.editing.list.Begin;
+import dev.steelyard.web.editing.list.Listing;
 import java.util.Arrays;
 import java.util.Optional;
 
 /** The sentences a deal can begin from. */
-enum DealStart {
+enum DealStart implements Listing.Way {
     SPEND("spend", "Spend more, pay less", "From 150.00 on, 5 % off. Counts what is spent on some goods, or on all."),
     PIECES(
             "pieces",
@@ -27,7 +29,8 @@ enum DealStart {
         this.about = about;
     }
 
-    /** The kind's word in files. */
+    /** Also the kind's word in files. */
+    @Override
     public String code() {
         return code;
     }
@@ -38,6 +41,11 @@ enum DealStart {
 
     public String about() {
         return about;
+    }
+
+    @Override
+    public String called(Begin.Picked picked) {
+        return title + (picked.name().isBlank() ? "" : ": " + picked.name());
     }
 
     static Optional<DealStart> of(String code) {

@@ -1,10 +1,11 @@
 package dev.steelyard.web.editing.deal;
 
+import dev.steelyard.web.editing.page.Step;
 import java.util.Arrays;
 import java.util.List;
 
 /** The steps of a deal's page, each with the parts of the deal it is about. */
-enum DealStep {
+enum DealStep implements Step {
     GIVES(
             "gives",
             "What it gives",
@@ -50,17 +51,18 @@ enum DealStep {
         this.parts = parts;
     }
 
-    /** The word in addresses, and the name of its template. */
+    @Override
     public String code() {
         return code;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
-    /** Whether a place in the deal is edited on this step. */
-    boolean has(String at) {
+    @Override
+    public boolean has(String at) {
         return parts.stream().anyMatch(part -> at.equals(part) || at.startsWith(part + "/"));
     }
 

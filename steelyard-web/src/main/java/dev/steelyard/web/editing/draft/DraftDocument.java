@@ -1,6 +1,10 @@
 package dev.steelyard.web.editing.draft;
 
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.Ids;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -8,31 +12,48 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A draft as its owner typed it: the card in the open format, and the check weights kept with it. It may be unfinished;
- * what cannot be read stays as it was typed. Places are JSON Pointers (RFC 6901) from the card's own root. Not shared
+ * A draft as its owner typed it: the card in the open format, the check weights kept with it, and what was put aside. It may
+ * be unfinished; what cannot be read stays as it was typed. Places are JSON Pointers (RFC 6901) from the card's own root. Not shared
  * between threads.
  */
 public final class DraftDocument {
 
     private static final int DEEPEST = 16;
 
+    /** Fields by which a part is known for what it is: one that is emptied stays, as an empty text. */
+    private static final Set<String> KNOWN_BY = Set.of("measurement", "choice", "formula", "that", "name");
+
     private final ObjectNode card;
     private final ArrayNode weights;
+    private final ObjectNode aside;
 
-    private DraftDocument(ObjectNode card, ArrayNode weights) {
+    private DraftDocument(ObjectNode card, ArrayNode weights, ObjectNode aside) {
         this.card = card;
         this.weights = weights;
+        this.aside = aside;
     }
 
     /** A draft of a card without check weights. */
     public static DraftDocument of(ObjectNode card) {
-        return new DraftDocument(card, Json.array());
+        return new DraftDocument(card, Json.array(), Json.object());
+    }
+
+    static DraftDocument of(ObjectNode card, ArrayNode weights, ObjectNode aside) {
+        return new DraftDocument(card, weights, aside);
+    }
+
+    /** All that was put aside, by place and word. */
+    ObjectNode aside() {
+        return aside;
     }
 
     /** Reads what {@link #write} wrote. */
     public static DraftDocument read(String text) {
         JsonNode root = Json.read(text);
-        return new DraftDocument((ObjectNode) root.get("card"), (ArrayNode) root.get("checkWeights"));
+        return new DraftDocument(
+                (ObjectNode) root.get("card"),
+                (ArrayNode) root.get("checkWeights"),
+                root.get("aside") instanceof ObjectNode aside ? aside : Json.object());
     }
 
     /** As it is kept. */
@@ -40,12 +61,15 @@ public final class DraftDocument {
         ObjectNode root = Json.object();
         root.set("card", card);
         root.set("checkWeights", weights);
+        if (!aside.isEmpty()) {
+            root.set("aside", aside);
+        }
         return Json.write(root);
     }
 
     /** Another one that can be changed without this one. */
     public DraftDocument copy() {
-        return new DraftDocument(card.deepCopy(), weights.deepCopy());
+        return new DraftDocument(card.deepCopy(), weights.deepCopy(), aside.deepCopy());
     }
 
     public ObjectNode root() {
@@ -55,6 +79,43 @@ public final class DraftDocument {
     /** Trials kept, each with what it must come to. */
     public ArrayNode weights() {
         return weights;
+    }
+
+    /** What was put aside at a place, to be had again: a way of pricing that was left, a unit that was changed. */
+    public Optional<JsonNode> aside(String place, String what) {
+        return Optional.ofNullable(aside.get(key(place, what)));
+    }
+
+    /** Puts something aside; nothing takes it away. */
+    public void putAside(String place, String what, @Nullable JsonNode value) {
+        if (value == null) {
+            aside.remove(key(place, what));
+        } else {
+            aside.set(key(place, what), value);
+        }
+    }
+
+    private static String key(String place, String what) {
+        return place + "#" + what;
+    }
+
+    /** What was put aside follows the items of a list to their new places; -1 for none. */
+    private void followAside(String list, IntUnaryOperator to) {
+        ObjectNode now = Json.object();
+        aside.properties().forEach(one -> {
+            String place = one.getKey();
+            if (place.startsWith(list + "/")) {
+                String[] parts = place.substring(list.length() + 1).split("(?=[/#])", 2);
+                int index = to.applyAsInt(Ids.index(parts[0]));
+                if (index >= 0) {
+                    now.set(list + "/" + index + (parts.length == 2 ? parts[1] : ""), one.getValue());
+                }
+            } else {
+                now.set(place, one.getValue());
+            }
+        });
+        aside.removeAll();
+        aside.setAll(now);
     }
 
     /** The card's name; empty where there is none. */
@@ -126,9 +187,10 @@ public final class DraftDocument {
         }
     }
 
-    /** Puts a text at a place; an empty one takes away what is there. */
+    /** Puts a text at a place; an empty one takes away what is there, unless a part is known by it. */
     public void put(String place, String text) {
-        put(place, text.isBlank() ? null : card.stringNode(text));
+        boolean stays = KNOWN_BY.contains(place.substring(place.lastIndexOf('/') + 1)) && has(place);
+        put(place, text.isBlank() && !stays ? null : card.stringNode(text.isBlank() ? "" : text));
     }
 
     public void put(String place, boolean on) {
@@ -169,10 +231,17 @@ public final class DraftDocument {
             int index = index(place);
             if (index >= 0 && index < array.size()) {
                 array.remove(index);
+                followAside(place.substring(0, cut), i -> i == index ? -1 : i > index ? i - 1 : i);
             }
         } else {
             put(place, (JsonNode) null);
         }
+    }
+
+    /** Puts an item into a list before another one. */
+    public void insert(String list, int index, JsonNode item) {
+        list(list).insert(index, item);
+        followAside(list, i -> i >= index ? i + 1 : i);
     }
 
     /** Moves an item of a list up or down by so many places, as far as it goes. */
@@ -181,20 +250,25 @@ public final class DraftDocument {
         int index = index(place);
         if (cut >= 0 && at(place.substring(0, cut)) instanceof ArrayNode array && index >= 0 && index < array.size()) {
             JsonNode item = array.remove(index);
-            array.insert(Math.max(0, Math.min(array.size(), index + by)), item);
+            int to = Math.max(0, Math.min(array.size(), index + by));
+            array.insert(to, item);
+            followAside(place.substring(0, cut), i -> {
+                int without = i > index ? i - 1 : i;
+                return i == index ? to : without >= to ? without + 1 : without;
+            });
         }
     }
 
     private static int index(String place) {
-        String last = place.substring(place.lastIndexOf('/') + 1);
-        return last.matches("\\d{1,6}") ? Integer.parseInt(last) : -1;
+        return Ids.index(place.substring(place.lastIndexOf('/') + 1));
     }
 
     @Override
     public boolean equals(Object other) {
         return other instanceof DraftDocument document
                 && card.equals(document.card)
-                && weights.equals(document.weights);
+                && weights.equals(document.weights)
+                && aside.equals(document.aside);
     }
 
     @Override

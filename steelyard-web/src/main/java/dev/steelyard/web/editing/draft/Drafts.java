@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps rate cards and deals. A draft's every change is a version; undo and redo go along those. */
+/** Keeps drafts. A draft's every change is a version; undo and redo go along those. */
 @Repository
 public class Drafts {
 
@@ -112,22 +112,41 @@ public class Drafts {
     }
 
     /**
-     * Keeps a change as the newest version; one that changes nothing is none.
+     * Keeps a change as the newest version; one that changes nothing is none. Where somebody else has changed the draft
+     * meanwhile, both changes are kept as far as they do not touch.
      *
      * @param basedOn the version the editor saw
-     * @param trial the trial as typed, kept beside the card
-     * @return none where there is no such card
+     * @param trial the trial as typed, kept beside the draft
+     * @param picked whose change is taken at places that both changed
+     * @return none where there is no such draft
      */
     @Transactional
-    public Optional<KeepResult> keep(long id, long basedOn, DraftDocument document, String trial, String by) {
+    public Optional<KeepResult> keep(
+            long id, long basedOn, DraftDocument document, String trial, Merge.Picked picked, String by) {
         return drafts.lockById(id).map(draft -> {
-            if (draft.number() != basedOn) {
-                return new ChangedMeanwhile(entry(draft));
-            }
-            draft.setTrial(trial);
             Draft now = entry(draft);
-            return new Kept(now.document().equals(document) ? now : write(draft, document, basedOn, null, by));
+            if (draft.number() == basedOn) {
+                draft.setTrial(trial);
+                return kept(draft, entry(draft), document, by, null);
+            }
+            DraftDocument base = versions.findByDraftIdAndNumber(id, basedOn)
+                    .map(version -> DraftDocument.read(version.document()))
+                    .orElse(now.document());
+            Merge.Result merged = Merge.of(base, now.document(), document, picked);
+            return merged.conflicts().isEmpty()
+                    ? kept(draft, now, merged.document(), by, now)
+                    : new ChangedMeanwhile(now, merged.conflicts());
         });
+    }
+
+    /** The same where nobody has picked anything. */
+    @Transactional
+    public Optional<KeepResult> keep(long id, long basedOn, DraftDocument document, String trial, String by) {
+        return keep(id, basedOn, document, trial, Merge.Picked.NOTHING, by);
+    }
+
+    private KeepResult kept(StoredDraft draft, Draft now, DraftDocument document, String by, @Nullable Draft over) {
+        return new Kept(now.document().equals(document) ? now : write(draft, document, draft.number(), null, by), over);
     }
 
     /** Goes back to the version before the last change. */
@@ -188,8 +207,8 @@ public class Drafts {
     private Optional<KeepResult> step(long id, long basedOn, Step step) {
         return drafts.lockById(id)
                 .map(draft -> draft.number() != basedOn
-                        ? new ChangedMeanwhile(entry(draft))
-                        : new Kept(step.from(draft, version(draft, basedOn))));
+                        ? new ChangedMeanwhile(entry(draft), List.of())
+                        : new Kept(step.from(draft, version(draft, basedOn)), null));
     }
 
     private Draft write(

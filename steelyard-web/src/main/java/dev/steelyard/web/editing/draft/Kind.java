@@ -24,6 +24,11 @@ public enum Kind {
         return word;
     }
 
+    /** Where all of the kind stand: “cards”. */
+    public String where() {
+        return word + "s";
+    }
+
     /** What a change of one is about. */
     public Subject subject() {
         return one;

@@ -7,10 +7,26 @@ import java.util.List;
  *
  * @param theirs what somebody else changed meanwhile, in words
  * @param mine what was typed here
+ * @param conflicts the places that both changed
+ * @param waits whether theirs is not on the page yet
  */
-public record Notice(String text, boolean wrong, boolean conflict, List<String> theirs, List<String> mine) {
+public record Notice(
+        String text, boolean wrong, List<String> theirs, List<String> mine, List<Place> conflicts, boolean waits) {
+
+    /**
+     * A place that both changed.
+     *
+     * @param at the place
+     * @param words what it is called
+     */
+    public record Place(String at, String words, String was, String theirs, String mine) {}
 
     public static Notice wrong(String text) {
-        return new Notice(text, true, false, List.of(), List.of());
+        return new Notice(text, true, List.of(), List.of(), List.of(), false);
+    }
+
+    /** Something that asks nobody for anything. */
+    public static Notice said(String text, List<String> theirs) {
+        return new Notice(text, false, theirs, List.of(), List.of(), false);
     }
 }

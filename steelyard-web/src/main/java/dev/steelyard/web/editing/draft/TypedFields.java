@@ -1,9 +1,12 @@
 package dev.steelyard.web.editing.draft;
 
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.Ids;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.StringNode;
 
 /**
@@ -16,17 +19,72 @@ import tools.jackson.databind.node.StringNode;
  *   <li>{@code #/unitPriceDecimals}: a whole number
  *   <li>{@code []/covers/days}: a list of words; what is more than a word of it stays so
  *   <li>{@code @/asks/0/otherUnits:in}: the step of a unit of such a list
+ *   <li>{@code &/ladder/rows/0}: rows of other customers that go with a row, whose threshold and dates follow it
+ *   <li>{@code +/ladder/rows/0:Boatyard}: a new row beside a row, for a customer group
+ *   <li>{@code w:0}: the name of a check weight
  * </ul>
  */
 public final class TypedFields {
 
     private static final String UNIT = "unit";
+    private static final List<String> FOLLOWING = List.of("from", "fromDate", "untilDate");
 
     private TypedFields() {}
 
-    /** Puts what is typed in a field into a draft; a field of another name is none of these. */
-    public static void put(DraftDocument document, String name, List<String> values) {
-        String last = values.isEmpty() || values.get(values.size() - 1) == null ? "" : values.get(values.size() - 1);
+    /** The last value of a field; empty where it has none. */
+    public static String last(List<String> values) {
+        return values.isEmpty() || values.get(values.size() - 1) == null ? "" : values.get(values.size() - 1);
+    }
+
+    /** Puts all that is typed into a draft; fields of other names are none of these. */
+    public static void putAll(DraftDocument document, Map<String, List<String>> sent) {
+        sent.forEach((name, values) -> put(document, name, values));
+        sent.forEach((name, values) -> {
+            if (name.startsWith("&/")) {
+                follow(document, name.substring(1), last(values));
+            }
+        });
+        sent.forEach((name, values) -> {
+            if (name.startsWith("+/")) {
+                beside(document, name.substring(1), last(values));
+            }
+        });
+    }
+
+    private static void follow(DraftDocument document, String row, String others) {
+        String list = row.substring(0, row.lastIndexOf('/'));
+        for (String other : others.split(",")) {
+            if (Ids.index(other) >= 0 && document.at(list + "/" + other) instanceof ObjectNode) {
+                FOLLOWING.forEach(
+                        field -> document.put(list + "/" + other + "/" + field, document.text(row + "/" + field)));
+            }
+        }
+    }
+
+    private static void beside(DraftDocument document, String wanted, String value) {
+        int colon = wanted.indexOf(':');
+        if (value.isBlank() || colon < 0) {
+            return;
+        }
+        String row = wanted.substring(0, colon);
+        String group = wanted.substring(colon + 1);
+        if (document.at(row) instanceof ObjectNode) {
+            ObjectNode added =
+                    document.list(row.substring(0, row.lastIndexOf('/'))).addObject();
+            FOLLOWING.forEach(field -> {
+                if (!document.text(row + "/" + field).isEmpty()) {
+                    added.put(field, document.text(row + "/" + field));
+                }
+            });
+            added.put("value", value);
+            if (!group.isEmpty()) {
+                added.put("group", group);
+            }
+        }
+    }
+
+    private static void put(DraftDocument document, String name, List<String> values) {
+        String last = last(values);
         if (name.startsWith("/")) {
             document.put(name, last);
         } else if (name.startsWith("?/")) {
@@ -46,6 +104,11 @@ public final class TypedFields {
         } else if (name.startsWith("@/")) {
             int colon = name.lastIndexOf(':');
             putStep(document.at(name.substring(1, colon)), name.substring(colon + 1), last.strip());
+        } else if (name.startsWith("w:")) {
+            int index = Ids.index(name.substring(2));
+            if (index >= 0 && document.weights().path(index) instanceof ObjectNode weight) {
+                weight.put("name", last);
+            }
         }
     }
 

@@ -58,11 +58,6 @@ public record Begin(
         return new Begin(goods, picked, name, fault, text, words);
     }
 
-    /** The ways to begin. */
-    public Start[] starts() {
-        return Start.values();
-    }
-
     /**
      * What was picked.
      *

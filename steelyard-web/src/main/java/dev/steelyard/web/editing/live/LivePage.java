@@ -1,12 +1,12 @@
 package dev.steelyard.web.editing.live;
 
+import dev.steelyard.web.editing.draft.Kind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The page on which a draft becomes what shoppers see.
  *
- * @param base the address of all of the kind: “/cards” or “/deals”
  * @param state draft, live, scheduled, paused, ended
  * @param sentence what shoppers see now, and whether the draft differs
  * @param draft the version that is the draft
@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param history all releases that still stand, the latest first
  */
 public record LivePage(
-        String base,
+        Kind kind,
         long id,
         String name,
         String state,
@@ -43,6 +43,11 @@ public record LivePage(
         List<Line> history,
         Form form,
         @Nullable String notice) {
+
+    /** The address of all of the kind: “/cards”. */
+    public String base() {
+        return "/" + kind.where();
+    }
 
     /**
      * A release.

@@ -1,105 +1,93 @@
 package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.Times;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.trial.Subject;
-import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
+import java.time.ZoneId;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Makes the page on which a draft becomes what shoppers see. */
 @Component
-class LivePages implements LiveShown {
+class LivePages {
 
-    private final Drafts cards;
+    private final Drafts drafts;
     private final Releases releases;
-    private final Neighbours neighbours;
+    private final Standings standings;
+    private final Map<Kind, LiveShown> shown = new EnumMap<>(Kind.class);
     private final Shops shops;
     private final Books books;
 
-    LivePages(Drafts cards, Releases releases, Neighbours neighbours, Shops shops, Books books) {
-        this.cards = cards;
+    LivePages(Drafts drafts, Releases releases, Standings standings, List<LiveShown> kinds, Shops shops, Books books) {
+        this.drafts = drafts;
         this.releases = releases;
-        this.neighbours = neighbours;
+        this.standings = standings;
+        kinds.forEach(kind -> shown.put(kind.kind(), kind));
         this.shops = shops;
         this.books = books;
     }
 
-    @Override
-    public Kind kind() {
-        return Kind.CARD;
-    }
-
-    @Override
-    public LivePage page(Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+    /**
+     * The page.
+     *
+     * @param a the version on the left; 0 for what is live
+     * @param b the version on the right; 0 for the draft
+     */
+    LivePage page(Kind kind, Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
         Subject subject = Subject.of(shops, books);
+        ZoneId zone = subject.shop().zone();
         Standing standing = releases.of(entry.id());
-        long left = a == 0 ? standing.liveNumber() : a;
-        Side after = side(entry, b == 0 ? entry.number() : b, standing, subject);
-        Side before = left == 0 ? null : side(entry, left, standing, subject);
-        TrialText trial = TrialText.read(entry.trial()).filledFor(after.card(), subject);
-        Gate gate = gate(entry, after, subject);
-        Comparison comparison = before == null ? null : Comparison.of(before, after, trial, subject);
-        CardState state = CardStates.of(standing, liveTimes(entry, standing, subject), shops.now());
+        long before = a == 0 ? standing.liveNumber() : a;
+        long after = b == 0 ? entry.number() : b;
+        DraftDocument version = version(kind, entry, after);
+        CardState state = standings.state(standing, entry.id());
         return new LivePage(
-                "/cards",
+                kind,
                 entry.id(),
                 entry.name(),
                 CardStates.word(state),
-                LiveWords.sentence(entry, standing, state, subject.shop().zone()),
+                LiveWords.sentence(entry, standing, state, zone),
                 entry.number(),
                 standing.liveNumber(),
                 standing.latest(),
                 standing.paused(),
                 entry.removedAt() != null,
-                before == null ? null : before.words(),
-                after.words(),
-                after.number(),
-                comparison,
-                before != null && before.number() == after.number(),
-                gate,
-                after.number() < standing.liveNumber(),
-                LiveWords.lines(standing.coming(), standing, subject.shop().zone()),
-                LiveWords.lines(
-                        releases.list(entry.id()), standing, subject.shop().zone()),
+                before == 0 ? null : LiveWords.version(before, entry.number(), standing),
+                LiveWords.version(after, entry.number(), standing),
+                after,
+                before == 0 ? null : of(kind).compared(entry, version(kind, entry, before), version, subject),
+                before == after,
+                of(kind).gate(entry, version, subject),
+                after < standing.liveNumber(),
+                LiveWords.lines(standing.coming(), standing, zone),
+                LiveWords.lines(releases.list(entry.id()), standing, zone),
                 form,
                 notice);
     }
 
-    private Side side(Draft entry, long number, Standing standing, Subject subject) {
-        String words = LiveWords.version(number, entry.number(), standing);
-        return Side.of(
-                number,
-                words,
-                cards.version(entry.id(), number)
-                        .orElseThrow(() -> new NotThere("This card has no version " + number + ".")),
-                subject.shop().rules());
+    /** What stands between a version and the shoppers. */
+    Gate gate(Kind kind, Draft entry, long number) {
+        return of(kind).gate(entry, version(kind, entry, number), Subject.of(shops, books));
     }
 
-    private @Nullable Times liveTimes(Draft entry, Standing standing, Subject subject) {
-        return standing.liveNumber() == 0
-                ? null
-                : side(entry, standing.liveNumber(), standing, subject)
-                        .card()
-                        .covers()
-                        .times();
+    private LiveShown of(Kind kind) {
+        return Objects.requireNonNull(shown.get(kind));
     }
 
-    private Gate gate(Draft entry, Side side, Subject subject) {
-        return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
-    }
-
-    @Override
-    public Gate gate(Draft entry, long number) {
-        Subject subject = Subject.of(shops, books);
-        return gate(entry, side(entry, number, releases.of(entry.id()), subject), subject);
+    private DraftDocument version(Kind kind, Draft entry, long number) {
+        return drafts.version(entry.id(), number)
+                .orElseThrow(() -> new NotThere("This " + kind.word() + " has no version " + number + "."));
     }
 }

@@ -7,16 +7,11 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A version of a card beside another.
- *
- * @param number of the version
- * @param words “live”, “the draft”, “version 3”
- */
-record Side(long number, String words, DraftDocument document, Documents.DraftReading reading) {
+/** A version of a card, read. */
+record Side(DraftDocument document, Documents.DraftReading reading) {
 
-    static Side of(long number, String words, DraftDocument document, ShopRules shop) {
-        return new Side(number, words, document, Documents.readDraft(document.root(), shop));
+    static Side of(DraftDocument document, ShopRules shop) {
+        return new Side(document, Documents.readDraft(document.root(), shop));
     }
 
     RateCard card() {

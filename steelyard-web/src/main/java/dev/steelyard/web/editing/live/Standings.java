@@ -1,16 +1,13 @@
 package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.CardState;
-import dev.steelyard.core.card.Times;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.shop.Shops;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** How cards stand, in the words of lists and titles. */
+/** How drafts stand, in the words of lists and titles. */
 @Component
 public class Standings {
 
@@ -25,7 +22,7 @@ public class Standings {
     }
 
     /**
-     * How a card stands.
+     * How one stands.
      *
      * @param state draft, live, scheduled, paused, ended
      * @param words the same, with whether a draft waits
@@ -48,26 +45,18 @@ public class Standings {
     }
 
     /** @param draft the number of the version that is the draft */
-    public View of(long cardId, long draft) {
-        return of(releases.of(cardId), cardId, draft);
+    public View of(long id, long draft) {
+        return of(releases.of(id), id, draft);
     }
 
     /** The same for a standing that is known. */
-    public View of(Standing standing, long cardId, long draft) {
-        return View.of(state(standing, cardId), standing, draft);
+    public View of(Standing standing, long id, long draft) {
+        return View.of(state(standing, id), standing, draft);
     }
 
-    /** The state of a card. */
-    public CardState state(Standing standing, long cardId) {
-        return CardStates.of(standing, live(cardId, standing.liveNumber()), shops.now());
-    }
-
-    private @Nullable Times live(long cardId, long number) {
-        return books.inForce().cards().stream()
-                .filter(card -> card.id() == cardId && card.number() == number)
-                .map(CardInForce::card)
-                .map(prepared -> prepared.card().covers().times())
-                .findFirst()
-                .orElse(null);
+    /** The state of one. */
+    public CardState state(Standing standing, long id) {
+        return CardStates.of(
+                standing, books.inForce().times(id, standing.liveNumber()).orElse(null), shops.now());
     }
 }

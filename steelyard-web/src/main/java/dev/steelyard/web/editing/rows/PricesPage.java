@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.card.Item;
 import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.editing.words.SentencePart;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +31,7 @@ record PricesPage(
         List<TrialItem> trialItems,
         String trialSku,
         TrialView trial,
-        List<Sentence.Part> sentence,
+        List<SentencePart> sentence,
         @Nullable Beam beam,
         List<FindingView> findings,
         Map<String, String> errors,

@@ -12,6 +12,7 @@ import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.editing.rows.PricesPage.Fact;
 import dev.steelyard.web.editing.rows.PricesPage.Scope;
 import dev.steelyard.web.editing.rows.PricesPage.TrialItem;
+import dev.steelyard.web.editing.words.SentencePart;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -115,7 +116,7 @@ class PricesPages {
                 PriceChanges.between(subject.saved(), state, rounding.unitPriceDecimals()));
     }
 
-    private record Drawn(List<Sentence.Part> sentence, @Nullable Beam beam) {}
+    private record Drawn(List<SentencePart> sentence, @Nullable Beam beam) {}
 
     private static Drawn draw(Item item, ReadPrices read, Trial trial, @Nullable Integer axisEnd, Rounding rounding) {
         PieceCurve everyone = PieceCurve.of(item, null, trial.day(), rounding).orElse(null);

@@ -5,6 +5,7 @@ import dev.steelyard.core.curve.PieceCurve.Stretch;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.rows.PriceReader.Cell;
+import dev.steelyard.web.editing.words.SentencePart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -15,7 +16,7 @@ final class Sentence {
 
     private static final int MOST_BREAKS = 8;
 
-    private final List<Part> parts = new ArrayList<>();
+    private final List<SentencePart> parts = new ArrayList<>();
     private final ReadPrices read;
     private final int decimals;
 
@@ -24,15 +25,8 @@ final class Sentence {
         this.decimals = decimals;
     }
 
-    /**
-     * Some words, or a number that is a field's.
-     *
-     * @param field the id of the field; none for words
-     */
-    record Part(String text, @Nullable String field) {}
-
     /** “Every piece costs 7.40; from 10 it is 6.90, from 25 it is 6.20.” */
-    static List<Part> of(PieceCurve everyone, ReadPrices read, int decimals) {
+    static List<SentencePart> of(PieceCurve everyone, ReadPrices read, int decimals) {
         Sentence sentence = new Sentence(read, decimals);
         List<Stretch> stretches = everyone.stretches();
         sentence.words("Every piece costs ");
@@ -69,10 +63,10 @@ final class Sentence {
     }
 
     private void words(String text) {
-        parts.add(new Part(text, null));
+        parts.add(new SentencePart(text, null));
     }
 
     private void number(String text, @Nullable String field) {
-        parts.add(new Part(text, field));
+        parts.add(new SentencePart(text, field));
     }
 }

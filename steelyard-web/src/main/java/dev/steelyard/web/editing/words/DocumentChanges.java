@@ -1,17 +1,16 @@
 package dev.steelyard.web.editing.words;
 
 import dev.steelyard.web.base.page.FirstLines;
-import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
-import dev.steelyard.web.editing.draft.Notice;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** How two drafts differ, in words: where, what it was, what it is. */
 public final class DocumentChanges {
@@ -31,23 +30,6 @@ public final class DocumentChanges {
                     + after.weights().size() + " kept");
         }
         return FirstLines.of(found.changes, MOST);
-    }
-
-    /**
-     * Says that somebody else was quicker.
-     *
-     * @param theirs as it is kept now
-     * @param base what both began from
-     * @param typed what is not kept yet
-     */
-    public static Notice meanwhile(Kind kind, Draft theirs, DraftDocument base, DraftDocument typed) {
-        return new Notice(
-                theirs.changedBy() + " has changed this " + kind.word()
-                        + " meanwhile. Nothing of yours is lost, and nothing is kept yet.",
-                true,
-                true,
-                between(base, theirs.document()),
-                between(base, typed));
     }
 
     private void compare(String at, JsonNode before, JsonNode after) {
@@ -94,11 +76,26 @@ public final class DocumentChanges {
                 (from, value) -> changes.add(PlaceWords.of(at) + " from " + from + ": taken off (was " + value + ")"));
     }
 
-    private static String words(JsonNode value) {
-        if (value.isMissingNode() || value.isNull()) {
+    /** A value in words; “nothing” where there is none. */
+    public static String words(JsonNode value) {
+        if (value.isMissingNode() || value.isNull() || value.asString("").isEmpty() && value.isString()) {
             return "nothing";
         }
-        String text = value.isContainer() ? "something else" : value.asString();
+        String text = value.isArray()
+                ? value.valueStream().allMatch(JsonNode::isString)
+                        ? value.valueStream().map(JsonNode::asString).collect(Collectors.joining(", "))
+                        : value.size() + " of them"
+                : value.isObject() ? parts((ObjectNode) value) : value.asString();
         return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
+    }
+
+    /** “from 25, value 6.20”. */
+    private static String parts(ObjectNode object) {
+        return object.properties().stream()
+                .map(field -> field.getKey()
+                        + (field.getValue().isContainer()
+                                ? ""
+                                : " " + field.getValue().asString()))
+                .collect(Collectors.joining(", "));
     }
 }

@@ -1,7 +1,6 @@
 package dev.steelyard.web.shop.today;
 
-import dev.steelyard.web.editing.card.CardOverview;
-import dev.steelyard.web.editing.deal.DealLine;
+import dev.steelyard.web.editing.list.Line;
 import java.util.List;
 
 /**
@@ -23,30 +22,17 @@ record Needed(
         int wrong,
         List<String> warnings) {
 
-    static Needed of(CardOverview.Line card) {
-        String page = "/cards/" + card.id();
+    static Needed of(Line line) {
+        String page = "/" + line.kind().where() + "/" + line.id();
         return new Needed(
-                card.name(),
+                line.name(),
                 page,
                 page + "/live",
-                card.isNew(),
-                card.standing().waits(),
-                card.changed(),
-                card.wrong(),
-                card.warnings());
-    }
-
-    static Needed of(DealLine deal) {
-        String page = "/deals/" + deal.id();
-        return new Needed(
-                deal.name(),
-                page,
-                page + "/live",
-                deal.isNew(),
-                deal.standing().waits(),
-                deal.changed(),
-                deal.wrong(),
-                deal.warnings());
+                line.isNew(),
+                line.standing().waits(),
+                line.changed(),
+                line.wrong(),
+                line.warnings());
     }
 
     boolean isDraft() {

@@ -3,17 +3,14 @@ package dev.steelyard.web.shop.today;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.editing.card.CardOverview;
-import dev.steelyard.web.editing.deal.DealLine;
-import dev.steelyard.web.editing.deal.DealOverview;
-import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.list.Line;
+import dev.steelyard.web.editing.list.Listing;
 import dev.steelyard.web.goods.list.OddGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.ChangeLine;
 import dev.steelyard.web.shop.history.Changes;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,25 +22,14 @@ class TodayController {
     private static final int MOST_CHANGES = 8;
     private static final int MOST_GOODS = 5;
 
-    private final Drafts cards;
-    private final CardOverview overview;
-    private final DealOverview deals;
+    private final List<Listing> listings;
     private final Changes changes;
     private final Books books;
     private final Shops shops;
     private final OddGoods oddGoods;
 
-    TodayController(
-            Drafts cards,
-            CardOverview overview,
-            DealOverview deals,
-            Changes changes,
-            Books books,
-            Shops shops,
-            OddGoods oddGoods) {
-        this.cards = cards;
-        this.overview = overview;
-        this.deals = deals;
+    TodayController(List<Listing> listings, Changes changes, Books books, Shops shops, OddGoods oddGoods) {
+        this.listings = listings;
         this.changes = changes;
         this.books = books;
         this.shops = shops;
@@ -52,13 +38,11 @@ class TodayController {
 
     @GetMapping("/today")
     String today(Model model) {
-        List<CardOverview.Line> lines = overview.lines(cards.inOrder(Kind.CARD));
+        List<Line> lines =
+                listings.stream().flatMap(listing -> listing.lines().stream()).toList();
         BookInForce book = books.inForce();
         model.addAttribute("day", Show.day(shops.today()));
-        List<DealLine> dealt = deals.lines();
-        List<Needed> needed = Stream.concat(
-                        lines.stream().map(Needed::of), dealt.stream().map(Needed::of))
-                .toList();
+        List<Needed> needed = lines.stream().map(Needed::of).toList();
         model.addAttribute("drafts", needed.stream().filter(Needed::isDraft).toList());
         model.addAttribute(
                 "failing",
@@ -71,17 +55,10 @@ class TodayController {
         model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
         model.addAttribute("oddGoodsCount", goods.size());
         model.addAttribute("soon", Soon.of(book, shops.now()));
+        model.addAttribute("live", live(lines, Kind.CARD));
         model.addAttribute(
-                "live",
-                lines.stream()
-                        .filter(line -> line.standing().state().equals("live"))
-                        .count());
-        model.addAttribute("cards", lines.size());
-        model.addAttribute(
-                "deals",
-                dealt.stream()
-                        .filter(deal -> deal.standing().state().equals("live"))
-                        .count());
+                "cards", lines.stream().filter(line -> line.kind() == Kind.CARD).count());
+        model.addAttribute("deals", live(lines, Kind.DEAL));
         model.addAttribute("goods", book.goods().size());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(
@@ -90,5 +67,11 @@ class TodayController {
                         .map(entry -> ChangeLine.of(entry, book.shop().zone()))
                         .toList());
         return "today/today";
+    }
+
+    private static long live(List<Line> lines, Kind kind) {
+        return lines.stream()
+                .filter(line -> line.kind() == kind && line.standing().state().equals("live"))
+                .count();
     }
 }

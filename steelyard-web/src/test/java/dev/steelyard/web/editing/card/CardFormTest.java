@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.page.EditForm;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,7 +61,8 @@ class CardFormTest {
         DraftDocument typed = form("+/ladder/rows/1:Crew club", "6.00").onto(card);
         assertThat(typed.text("/ladder/rows/3/group")).isEqualTo("Crew club");
         assertThat(typed.text("/ladder/rows/3/from")).isEqualTo("25");
-        DraftDocument emptied = CardForm.tidied(form("/ladder/rows/2/value", "").onto(card));
+        DraftDocument emptied = form("/ladder/rows/2/value", "").onto(card);
+        GroupCells.tidy(emptied);
         assertThat(emptied.at("/ladder/rows").size()).isEqualTo(2);
     }
 
@@ -92,12 +94,12 @@ class CardFormTest {
                 .hasSize(2);
     }
 
-    private static CardForm form(String... namesAndValues) {
+    private static EditForm form(String... namesAndValues) {
         MultiValueMap<String, String> sent = new LinkedMultiValueMap<>();
         for (int i = 0; i < namesAndValues.length; i += 2) {
             sent.add(namesAndValues[i], namesAndValues[i + 1]);
         }
-        return CardForm.read(sent);
+        return EditForm.read(sent);
     }
 
     private static DraftDocument document(String json) {

@@ -39,17 +39,17 @@ class FieldsTest {
         Fields fields = fields(WRONG);
         assertThat(fields.error("/asks/0/min")).isEqualTo("“x” is not a number; write it like 6.90");
         assertThat(fields.error("/asks/0/max")).isEmpty();
-        assertThat(fields.count(Step.ASK)).isEqualTo(3);
-        assertThat(fields.count(Step.PIECE)).isEqualTo(1);
-        assertThat(fields.count(Step.FINISH)).isEqualTo(1);
-        assertThat(fields.count(Step.BREAKS)).isZero();
-        assertThat(fields.unsaid(Step.ASK))
+        assertThat(fields.count(CardStep.ASK)).isEqualTo(3);
+        assertThat(fields.count(CardStep.PIECE)).isEqualTo(1);
+        assertThat(fields.count(CardStep.FINISH)).isEqualTo(1);
+        assertThat(fields.count(CardStep.BREAKS)).isZero();
+        assertThat(fields.unsaid(CardStep.ASK))
                 .extracting(issue -> issue.at())
                 .contains("/limits/0/that")
                 .doesNotContain("/asks/0/min");
         fields.issues("/limits/0/that");
         fields.error("/asks/1/options/1/name");
-        assertThat(fields.unsaid(Step.ASK)).isEmpty();
+        assertThat(fields.unsaid(CardStep.ASK)).isEmpty();
     }
 
     @Test

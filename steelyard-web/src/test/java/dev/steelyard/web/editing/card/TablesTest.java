@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.page.EditForm;
 import dev.steelyard.web.editing.trial.TrialText;
 import java.util.List;
 import java.util.Map;
@@ -114,7 +115,7 @@ class TablesTest {
         for (int i = 0; i < namesAndValues.length; i += 2) {
             sent.add(namesAndValues[i], namesAndValues[i + 1]);
         }
-        return Generator.read(CardForm.read(sent));
+        return Generator.read(EditForm.read(sent));
     }
 
     private static Fields fields(String json) {

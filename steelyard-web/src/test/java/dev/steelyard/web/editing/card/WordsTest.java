@@ -49,11 +49,11 @@ class WordsTest {
             })
     void aStepSaysWhatItDoes(String step, String json, String sentence) {
         DraftDocument document = document(json.replace('`', '"'));
-        String said = Sentences.of(Step.of(step.strip()), document, 2, Map.of("CVR", "Boat cover")).stream()
+        String said = Sentences.of(CardStep.of(step.strip()), document, 2, Map.of("CVR", "Boat cover")).stream()
                 .map(part -> part.field() == null ? part.text() : "[" + part.text() + "]")
                 .collect(Collectors.joining());
         assertThat(said).isEqualTo(sentence);
-        Sentences.of(Step.of(step.strip()), document, 2, Map.of()).stream()
+        Sentences.of(CardStep.of(step.strip()), document, 2, Map.of()).stream()
                 .filter(part -> part.field() != null)
                 .forEach(part ->
                         assertThat(document.text(part.field())).as(part.field()).isEqualTo(part.text()));
@@ -101,7 +101,7 @@ class WordsTest {
                 "weights | {} | none kept yet",
             })
     void aStepHasAFewWordsInTheRail(String step, String json, String words) {
-        assertThat(Summaries.of(Step.of(step.strip()), document(json.replace('`', '"')), Map.of()))
+        assertThat(Summaries.of(CardStep.of(step.strip()), document(json.replace('`', '"')), Map.of()))
                 .isEqualTo(words);
     }
 

@@ -16,6 +16,7 @@ import dev.steelyard.web.testing.LiveCards;
 import dev.steelyard.web.testing.WithApp;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -167,15 +168,41 @@ class DealsTest {
     }
 
     @Test
-    void aSecondEditorIsToldAndNothingIsOverwritten(App app, Http owner, Http other) {
+    void aPlaceThatBothChangedIsPickedAndWhatOnlyOneChangedIsKept(App app, Http owner, Http other) {
         String deal = begin(owner.signIn("maren"), "spend", "category:Hardware");
-        other.signIn("jonas").background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "6");
-        Answer late = owner.background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "7");
+        other.signIn("jonas")
+                .background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "6", "/rows/1/value", "9");
+        String[] typed = {"basedOn", "1", "/rows/0/value", "7", "/name", "Hardware days"};
+        Answer late = owner.background(deal + "/edit", with(typed, "do", "keep"));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.text())
-                .contains("Jonas has changed this deal meanwhile. Nothing of yours is lost")
+                .contains("Jonas has changed this deal meanwhile, and one place that you changed too")
                 .contains("Break 1, value: 5 → 6")
-                .contains("Break 1, value: 5 → 7");
+                .contains("Break 1, value: 5 → 7")
+                .contains("Break 1, value 5 6 7");
+        Answer mine = owner.background(deal + "/edit", with(typed, "do", "settle", "m:/rows/0/value", "mine"));
+        assertThat(mine.status()).isEqualTo(200);
+        assertThat(mine.text()).contains("Jonas had changed this deal meanwhile, at other places. Both are kept.");
+        assertThat(owner.get(deal).body()).contains("value=\"7\"", "value=\"9\"", "value=\"Hardware days\"");
+    }
+
+    @Test
+    void changesOfTwoPeopleThatDoNotTouchAreBothKept(App app, Http owner, Http other) {
+        String deal = begin(owner.signIn("maren"), "spend", "category:Hardware");
+        other.signIn("jonas").background(deal + "/edit", "basedOn", "1", "do", "hang", "from", "900");
+        Answer looked = owner.background(deal + "/edit", "basedOn", "1", "do", "look", "/rows/0/value", "7");
+        assertThat(looked.text())
+                .contains("Jonas has changed this deal meanwhile, at other places. It comes in with your next change.");
+        Answer kept = owner.background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "7");
+        assertThat(kept.status()).isEqualTo(200);
+        assertThat(kept.text()).contains("Both are kept").contains("Break from 900: added at 8");
+        assertThat(owner.get(deal).body()).contains("value=\"7\"", "value=\"900\"");
+        Answer undone = owner.background(deal + "/edit", "basedOn", kept.field("basedOn"), "do", "undo");
+        assertThat(undone.body()).as("undo takes mine away, not theirs").contains("value=\"5\"", "value=\"900\"");
+    }
+
+    private static String[] with(String[] fields, String... more) {
+        return Stream.concat(Stream.of(fields), Stream.of(more)).toArray(String[]::new);
     }
 
     @Test

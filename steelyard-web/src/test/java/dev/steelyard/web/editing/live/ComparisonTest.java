@@ -189,7 +189,6 @@ class ComparisonTest {
     }
 
     private static Side side(String json) {
-        return Side.of(
-                1, "live", DraftDocument.read(Json.write(Json.read(json))), ShopRules.of(Currency.getInstance("EUR")));
+        return Side.of(DraftDocument.read(Json.write(Json.read(json))), ShopRules.of(Currency.getInstance("EUR")));
     }
 }

@@ -1,0 +1,48 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.web.editing.page.Step;
+import java.util.Arrays;
+import java.util.List;
+
+/** The steps of a card's page, each with the parts of the card it is about. */
+enum CardStep implements Step {
+    ASK("ask", "Ask", List.of("/asks", "/limits", "/shown")),
+    PIECE("piece", "Piece price", List.of("/cases", "/namedRates", "/formulas")),
+    BREAKS("breaks", "Breaks", List.of("/ladder", "/ownRows")),
+    FINISH("finish", "Finish", List.of("/finish", "/unitPriceDecimals")),
+    COVERS("covers", "Covers", List.of("/covers")),
+    WEIGHTS("weights", "Check weights", List.of("/checkWeights")),
+    SHOP("shop", "On the shop page", List.of("/shopPage"));
+
+    private final String code;
+    private final String title;
+    private final List<String> parts;
+
+    CardStep(String code, String title, List<String> parts) {
+        this.code = code;
+        this.title = title;
+        this.parts = parts;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    @Override
+    public boolean has(String at) {
+        return parts.stream().anyMatch(at::startsWith);
+    }
+
+    static CardStep of(String code) {
+        return Arrays.stream(values())
+                .filter(step -> step.code.equals(code))
+                .findFirst()
+                .orElse(ASK);
+    }
+}

@@ -1,0 +1,161 @@
+package dev.steelyard.web.editing.deal;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Gives.OnLadder;
+import dev.steelyard.core.deal.SoldLine;
+import dev.steelyard.core.finding.DealFindings;
+import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.format.DealWriter;
+import dev.steelyard.format.Documents;
+import dev.steelyard.format.Json;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.page.DraftFields;
+import dev.steelyard.web.editing.page.EditForm;
+import dev.steelyard.web.editing.page.Editor;
+import dev.steelyard.web.editing.page.Step;
+import dev.steelyard.web.editing.page.Wishes;
+import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.Vocabulary;
+import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.shop.Shops;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** A deal on its page. */
+@Component
+class DealEditor implements Editor {
+
+    private final Shops shops;
+    private final Books books;
+    private final DealOrder order;
+
+    DealEditor(Shops shops, Books books, DealOrder order) {
+        this.shops = shops;
+        this.books = books;
+        this.order = order;
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.DEAL;
+    }
+
+    @Override
+    public Step step(String code) {
+        return DealStep.of(code);
+    }
+
+    @Override
+    public Step opensAt(DraftDocument deal) {
+        return DealStep.GIVES;
+    }
+
+    @Override
+    public Wishes wishes() {
+        return DealWishes.ALL;
+    }
+
+    @Override
+    public String write(DraftDocument document) {
+        return Documents.readDeal(document.root(), shops.current().zone())
+                .sound()
+                .map(deal -> Json.write(DealWriter.write(deal)))
+                .orElseGet(() -> Json.write(document.root()));
+    }
+
+    @Override
+    public Shown show(Showing showing, Subject subject) {
+        long id = showing.entry().id();
+        DraftDocument typed = showing.typed();
+        EditForm form = showing.form();
+        BookInForce book = books.inForce();
+        Documents.DealReading reading =
+                Documents.readDeal(typed.root(), subject.shop().zone());
+        Deal deal = Objects.requireNonNull(reading.deal());
+        Deal tried = deal.in(CardState.LIVE);
+        BasketText text = new BasketText(form.trial()).filledFor(deal, subject);
+        BasketTrial trial =
+                new BasketTrial(text, subject, book, deal.conditions().times(), shops.now());
+        boolean sound = reading.issues().isEmpty();
+        PricedBasket basket = trial.price(sound ? order.with(id, tried, book) : order.without(id, book));
+        DraftFields fields =
+                new DraftFields(typed, reading.issues(), subject.shop().currency());
+        DealStep step = DealStep.of(form.step());
+        DealPage page = new DealPage(
+                fields,
+                typed.text("/kind"),
+                List.of(DealStart.values()),
+                Vocabulary.of(subject),
+                covered(deal, subject),
+                sound && step == DealStep.GIVES
+                        ? DealBeam.draw(
+                                deal,
+                                counted(deal, basket),
+                                form.axisEnd(),
+                                subject.shop().minorDigits())
+                        : null,
+                subject.today().toString(),
+                BasketTrialView.of(text, trial, basket, tried, subject, book.book()),
+                sound
+                        ? findings(deal, id, book, subject).stream()
+                                .map(FindingLine::of)
+                                .toList()
+                        : List.of());
+        List<DealStep> steps = List.of(DealStep.values());
+        return new Shown(
+                steps,
+                steps.stream()
+                        .collect(Collectors.toMap(DealStep::code, one -> DealSummaries.of(one, deal, book.book()))),
+                DealSentence.of(deal, typed, book.book()),
+                fields,
+                page);
+    }
+
+    /** What is odd about a deal beside those that are live. */
+    List<Finding> findings(Deal deal, long id, BookInForce book, Subject subject) {
+        Set<String> payments =
+                Arrays.stream(PaymentMethod.values()).map(PaymentMethod::label).collect(Collectors.toSet());
+        return new DealFindings(
+                        book.book(),
+                        book.directory(),
+                        payments,
+                        shops.now(),
+                        subject.shop().smallestMargin())
+                .of(deal, order.without(id, book));
+    }
+
+    private static int covered(Deal deal, Subject subject) {
+        return (int) subject.directory()
+                .items(deal.acted())
+                .map(item -> item.product().sku())
+                .distinct()
+                .count();
+    }
+
+    /** What the trial's basket counts for a ladder; none for another deal or an empty basket. */
+    private static @Nullable BigDecimal counted(Deal deal, PricedBasket basket) {
+        if (!(deal.gives() instanceof OnLadder ladder)) {
+            return null;
+        }
+        List<SoldLine> lines = new ArrayList<>();
+        for (int place : basket.places()) {
+            PricedLine line = (PricedLine) basket.lines().get(place);
+            lines.add(new SoldLine(line.item(), line.quantity(), line.total(), null));
+        }
+        return lines.stream().anyMatch(line -> ladder.goods().has(line.item())) ? ladder.counted(lines) : null;
+    }
+}

@@ -1,0 +1,176 @@
+package dev.steelyard.web.editing.list;
+
+import dev.steelyard.core.card.Product;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.shop.people.StaffMember;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.util.UriComponentsBuilder;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The lists of drafts: their order; beginning one, or reading it from a file. */
+@Controller
+@RequestMapping("/{where:cards|deals}")
+class ListController {
+
+    private static final List<String> OF_THE_LIST = List.of("seen", "order", "move", "_csrf");
+
+    private final Drafts drafts;
+    private final Books books;
+    private final Map<Kind, Listing> listings = new EnumMap<>(Kind.class);
+
+    ListController(Drafts drafts, Books books, List<Listing> all) {
+        this.drafts = drafts;
+        this.books = books;
+        all.forEach(listing -> listings.put(listing.kind(), listing));
+    }
+
+    private Listing listing(String where) {
+        return Objects.requireNonNull(listings.get(Kind.at(where)));
+    }
+
+    @GetMapping
+    String list(
+            @PathVariable String where,
+            @RequestParam @Nullable Long removed,
+            @RequestParam(defaultValue = "false") boolean late,
+            @RequestParam MultiValueMap<String, String> sent,
+            Model model) {
+        Listing listing = listing(where);
+        named(listing, model);
+        model.addAttribute(
+                "removed",
+                removed == null ? null : drafts.find(listing.kind(), removed).orElse(null));
+        model.addAttribute("lines", listing.lines());
+        model.addAttribute("notice", late ? Moves.LATE : null);
+        model.addAllAttributes(listing.beside(Listing.asked(sent)));
+        return "editing/list";
+    }
+
+    private static void named(Listing listing, Model model) {
+        model.addAttribute("kind", listing.kind());
+        model.addAttribute("words", listing.words());
+    }
+
+    /**
+     * Puts them into another order: the one that is sent, in which one may be moved by a step. What else is sent is asked for
+     * again on the page that answers.
+     *
+     * @param seen the order the page showed
+     * @param order the order wanted
+     * @param move the one to be moved, by its number and up or down: “3 up”; empty for none
+     */
+    @PostMapping("/order")
+    String reorder(
+            @PathVariable String where,
+            @RequestParam List<Long> seen,
+            @RequestParam List<Long> order,
+            @RequestParam(defaultValue = "") String move,
+            @RequestParam MultiValueMap<String, String> sent,
+            @AuthenticationPrincipal StaffMember who) {
+        boolean done = drafts.reorder(listing(where).kind(), seen, Moves.moved(order, move), who.name());
+        if (done) {
+            books.refresh();
+        }
+        UriComponentsBuilder back = UriComponentsBuilder.fromPath("/" + where);
+        sent.forEach((name, values) -> {
+            if (!OF_THE_LIST.contains(name) && !values.get(0).isEmpty()) {
+                back.queryParam(name, "{" + name + "}");
+            }
+        });
+        return "redirect:"
+                + back.queryParamIfPresent("late", done ? Optional.empty() : Optional.of("true"))
+                        .encode()
+                        .buildAndExpand(sent.toSingleValueMap())
+                        .toUriString();
+    }
+
+    @GetMapping("/new")
+    String begin(@PathVariable String where, @RequestParam(defaultValue = "") String sku, Model model) {
+        return begin(listing(where), Begin.of(books.inForce().goods(), sku), model);
+    }
+
+    private static String begin(Listing listing, Begin begin, Model model) {
+        named(listing, model);
+        model.addAttribute("begin", begin);
+        model.addAttribute("ways", listing.ways());
+        return "editing/new";
+    }
+
+    private static String refused(Listing listing, Begin begin, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return begin(listing, begin, model);
+    }
+
+    /** A new one for some goods, begun in one of the ways. */
+    @PostMapping
+    String create(
+            @PathVariable String where,
+            @RequestParam(defaultValue = "") String start,
+            @RequestParam(defaultValue = "") List<String> goods,
+            @RequestParam(defaultValue = "") String more,
+            @RequestParam(defaultValue = "") String name,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        Listing listing = listing(where);
+        List<Product> sold = books.inForce().goods();
+        Optional<? extends Listing.Way> way =
+                listing.ways().stream().filter(one -> one.code().equals(start)).findFirst();
+        if (way.isEmpty()) {
+            return refused(listing, Begin.of(sold, "").saying(listing.words().pickOne(), goods, name), model, response);
+        }
+        Begin.Picked picked = Begin.pick(sold, Begin.with(goods, more));
+        String called = name.isBlank() ? way.get().called(picked) : name.strip();
+        return opened(listing, listing.begin(way.get(), picked, called), who);
+    }
+
+    /** One from a document in the open format, pasted or as a file. */
+    @PostMapping("/read")
+    String read(
+            @PathVariable String where,
+            @RequestParam(defaultValue = "") String json,
+            @RequestParam @Nullable MultipartFile file,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
+        Listing listing = listing(where);
+        String text = file == null || file.isEmpty() ? json : new String(file.getBytes(), StandardCharsets.UTF_8);
+        Listing.Read read = listing.read(text);
+        if (read.document().isEmpty()) {
+            Begin begin = Begin.of(books.inForce().goods(), "").reading(text, read.issues());
+            return refused(listing, begin, model, response);
+        }
+        ObjectNode document = read.document().get();
+        document.remove(List.of("version", "state"));
+        return opened(listing, document, who);
+    }
+
+    private String opened(Listing listing, ObjectNode document, StaffMember who) {
+        Draft made = drafts.create(listing.kind(), DraftDocument.of(document), who.name());
+        return "redirect:/" + listing.kind().where() + "/" + made.id();
+    }
+}

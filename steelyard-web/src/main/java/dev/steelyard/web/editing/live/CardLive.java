@@ -1,0 +1,40 @@
+package dev.steelyard.web.editing.live;
+
+import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.TrialText;
+import dev.steelyard.web.shop.Shops;
+import org.springframework.stereotype.Component;
+
+/** Versions of cards beside each other, and what stands between one and the shoppers. */
+@Component
+class CardLive implements LiveShown {
+
+    private final Neighbours neighbours;
+    private final Shops shops;
+
+    CardLive(Neighbours neighbours, Shops shops) {
+        this.neighbours = neighbours;
+        this.shops = shops;
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.CARD;
+    }
+
+    @Override
+    public Gate gate(Draft entry, DraftDocument version, Subject subject) {
+        Side side = Side.of(version, subject.shop().rules());
+        return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
+    }
+
+    @Override
+    public Comparison compared(Draft entry, DraftDocument before, DraftDocument after, Subject subject) {
+        Side later = Side.of(after, subject.shop().rules());
+        TrialText trial = TrialText.read(entry.trial()).filledFor(later.card(), subject);
+        return Comparison.of(Side.of(before, subject.shop().rules()), later, trial, subject);
+    }
+}

@@ -1,0 +1,54 @@
+package dev.steelyard.web.editing.page;
+
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Thresholds;
+import java.util.List;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What can be wished of every draft alike. */
+public final class CommonWishes {
+
+    public static final List<Wish> ALL = List.of(
+            Wish.of("keep", wished -> {}), // what is typed is in the document already
+            Wish.of("set", wished -> wished.document().put(wished.at(), wished.to())),
+            Wish.of("up", wished -> wished.document().move(wished.there(), -1)),
+            Wish.of("down", wished -> wished.document().move(wished.there(), 1)),
+            Wish.of("sort", wished -> Thresholds.sort(wished.document(), wished.there())),
+            Wish.of("add-text", CommonWishes::text),
+            Wish.of("covers-flag", CommonWishes::flag));
+
+    private CommonWishes() {}
+
+    /** One word more in a list of words, where it is not in it. */
+    private static void text(Wished wished) {
+        String value = wished.value();
+        if (value.isBlank()) {
+            throw new NotFitting("Type something to add");
+        }
+        named(wished.document(), wished.at());
+        ArrayNode list = wished.document().list(wished.at());
+        if (list.valueStream().noneMatch(item -> item.asString("").equals(value))) {
+            list.add(value);
+        }
+    }
+
+    /** Goods that are named are no longer everything. */
+    public static void named(DraftDocument document, String at) {
+        int covers = at.indexOf("covers/");
+        if (covers >= 0 && !at.endsWith("/except")) {
+            String whole = at.substring(0, covers + "covers".length());
+            if (document.at(whole) instanceof ObjectNode set && set.has("everything")) {
+                document.remove(whole + "/everything");
+            }
+        }
+    }
+
+    private static void flag(Wished wished) {
+        if (wished.to().isEmpty()) {
+            wished.document().remove(wished.at());
+        } else {
+            wished.document().put(wished.at(), wished.to().equals("on"));
+        }
+    }
+}

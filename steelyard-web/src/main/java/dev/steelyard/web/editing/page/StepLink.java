@@ -1,0 +1,8 @@
+package dev.steelyard.web.editing.page;
+
+/**
+ * A step in the rail.
+ *
+ * @param wrong how many things are to be mended there
+ */
+public record StepLink(Step step, String summary, long wrong, boolean current) {}

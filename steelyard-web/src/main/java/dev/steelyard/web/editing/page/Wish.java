@@ -1,0 +1,33 @@
+package dev.steelyard.web.editing.page;
+
+/** A change of a draft's parts as wholes: something that a button asks for. */
+public interface Wish {
+
+    /** The word in requests. */
+    String name();
+
+    /**
+     * Does it.
+     *
+     * @throws NotFitting where it does not fit what is there
+     */
+    void apply(Wished wished);
+
+    /** A wish that is said in a line. */
+    static Wish of(String name, Doing doing) {
+        return new Named(name, doing);
+    }
+
+    /** What a wish does. */
+    interface Doing {
+        void apply(Wished wished);
+    }
+
+    /** A name with what it does. */
+    record Named(String name, Doing doing) implements Wish {
+        @Override
+        public void apply(Wished wished) {
+            doing.apply(wished);
+        }
+    }
+}
