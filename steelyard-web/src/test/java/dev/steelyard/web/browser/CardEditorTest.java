@@ -218,35 +218,55 @@ class CardEditorTest {
     }
 
     @Test
-    void theSecondEditorIsToldSeesBothAndChooses(BrowserContext other) {
+    void whatTwoPeopleChangeAtDifferentPlacesIsBothKeptAndEachIsTold(BrowserContext other) {
         CardHands maren = CardHands.begin(page, "COVER", "area");
-        Page second = other.newPage();
-        OwnerSteps.signIn(second, "jonas");
-        second.navigate(page.url());
-        CardHands jonas = new CardHands(second);
+        CardHands jonas = second(other);
         jonas.type("/cases/0/piece/rate/wastePercent", "8");
+
+        maren.type("/cases/0/piece/rate/price", "22.00");
+        assertThat(page.locator("#notice"))
+                .containsText("Jonas had changed this card meanwhile, at other places. Both are kept.");
+        assertThat(page.locator("#notice")).containsText("Case 1, rate, waste: nothing → 8");
+        assertThat(maren.field("/cases/0/piece/rate/wastePercent")).hasValue("8");
+        assertThat(maren.field("/cases/0/piece/rate/price")).hasValue("22.00");
+
+        jonas.field("/cases/0/piece/base").fill("5.00");
+        assertThat(jonas.page().locator("#notice"))
+                .containsText(
+                        "Maren has changed this card meanwhile, at other places. It comes in with your next change.");
+        jonas.field("/cases/0/piece/base").blur();
+        assertThat(jonas.field("/cases/0/piece/rate/price")).hasValue("22.00");
+    }
+
+    @Test
+    void onlyAPlaceThatBothChangedAsksAndKeepingMinePutsNothingElseBack(BrowserContext other) {
+        CardHands maren = CardHands.begin(page, "COVER", "area");
+        CardHands jonas = second(other);
+        jonas.type("/cases/0/piece/rate/wastePercent", "8").type("/cases/0/piece/rate/price", "21.00");
 
         maren.field("/cases/0/piece/rate/price").fill("22.00");
         maren.field("/cases/0/piece/rate/price").blur();
-        assertThat(page.locator("#notice")).containsText("Jonas has changed this card meanwhile");
-        assertThat(page.locator("#notice")).containsText("Case 1, rate, waste: nothing → 8");
-        assertThat(page.locator("#notice")).containsText("Case 1, rate, price: 20.00 → 22.00");
-        page.locator("[data-do=take-theirs]").click();
+        Locator both = page.locator("#notice table tbody tr");
+        assertThat(both).hasCount(1);
+        assertThat(both).containsText("Case 1, rate, price");
+        assertThat(both).containsText("21.00");
+        both.locator("input[value=mine]").check();
+        page.locator("[data-do=settle]").click();
+        assertThat(page.locator("#notice table")).hasCount(0);
+        assertThat(maren.field("/cases/0/piece/rate/price")).hasValue("22.00");
         assertThat(maren.field("/cases/0/piece/rate/wastePercent")).hasValue("8");
-        assertThat(maren.field("/cases/0/piece/rate/price")).hasValue("20.00");
+    }
 
-        jonas.type("/cases/0/piece/base", "5.00");
-        maren.field("/cases/0/piece/rate/price").fill("23.00");
-        maren.field("/cases/0/piece/rate/price").blur();
-        page.locator("[data-do=keep-mine]").click();
-        assertThat(page.locator("#notice")).hasCount(0);
-        assertThat(maren.field("/cases/0/piece/rate/price")).hasValue("23.00");
-        assertThat(maren.field("/cases/0/piece/base")).hasValue("");
+    private CardHands second(BrowserContext other) {
+        Page second = other.newPage();
+        OwnerSteps.signIn(second, "jonas");
+        second.navigate(page.url());
+        return new CardHands(second);
     }
 
     @Test
     void anOptionGetsAPictureAndWhatIsNoneIsRefusedInWords() throws IOException {
-        CardHands hands = CardHands.begin(page, "COVER", "area").step("ask").press("add", "", "choice");
+        CardHands hands = CardHands.begin(page, "COVER", "area").step("ask").press("add-choice", "", "");
         String place = "/asks/2/options/0/picture";
         Path wrong = Files.writeString(Files.createTempFile("picture", ".png"), "no picture");
         page.locator("[data-picture=\"" + place + "\"]").setInputFiles(wrong);
@@ -266,7 +286,7 @@ class CardEditorTest {
         CardHands hands = CardHands.begin(page, "COVER", "area").step("ask");
         String markup = "<img src=x onerror=alert(1)><b>L</b>";
         hands.type("/asks/0/label", markup).type("/name", markup);
-        hands.press("add", "", "choice").type("/asks/2/options/0/label", markup);
+        hands.press("add-choice", "", "").type("/asks/2/options/0/label", markup);
         hands.step("piece");
         assertThat(page.locator("#curve")).containsText(markup);
         assertThat(page.locator(".trial label").nth(2)).containsText(markup);

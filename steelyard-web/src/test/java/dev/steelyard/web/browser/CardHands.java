@@ -73,6 +73,18 @@ final class CardHands {
         return this;
     }
 
+    /** Picks a unit, and leaves the numbers as they are. */
+    CardHands unit(String place, String unit) {
+        if (!page.locator("[id=\"" + place + "\"]").inputValue().equals(unit)) {
+            change(place, unit);
+            Locator leave = page.locator("[data-do=leave-numbers][data-at=\"" + place + "\"]");
+            if (leave.count() > 0) {
+                press("leave-numbers", place, "");
+            }
+        }
+        return this;
+    }
+
     CardHands kept() {
         assertThat(page.locator("#state")).hasText("kept");
         return this;
@@ -81,7 +93,7 @@ final class CardHands {
     /** A measurement with its limits. */
     CardHands limits(int ask, String unit, String least, String most, String step) {
         String at = "/asks/" + ask;
-        return pick(at + "/unit", unit)
+        return unit(at + "/unit", unit)
                 .type(at + "/min", least)
                 .type(at + "/max", most)
                 .type(at + "/step", step);

@@ -159,7 +159,7 @@ class EveryPageTest {
             check(page, page.url().replaceFirst("https?://[^/]+", ""));
         }
         check(page, "/cards/new");
-        CardHands.begin(page, "COVER", "area").press("add", "", "rate");
+        CardHands.begin(page, "COVER", "area").press("add-rate", "", "");
         String cover = page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");
         for (String step : List.of("ask", "piece", "breaks", "finish", "covers", "weights", "shop")) {
             check(page, cover + "?step=" + step);
@@ -168,7 +168,7 @@ class EveryPageTest {
             CardHands.begin(page, "LEAD", way);
             checkHere(page, "a new card, " + way);
         }
-        CardHands.begin(page, "ROPE-12", "metre").step("ask").press("add", "", "choice");
+        CardHands.begin(page, "ROPE-12", "metre").step("ask").press("add-choice", "", "");
         checkHere(page, "the asks of a new card");
         fits(page, "the asks of a new card");
         page.fill("[name='/asks/0/min']", "x");

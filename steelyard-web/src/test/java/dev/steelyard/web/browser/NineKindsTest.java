@@ -69,25 +69,25 @@ class NineKindsTest {
     void byAreaWithChoicesAndBreaks() {
         CardHands hands = CardHands.begin(page, "COVER", "area").step("ask");
         hands.limits(0, "cm", "150", "1200", "1").limits(1, "cm", "80", "450", "1");
-        hands.press("add", "", "choice")
+        hands.press("add-choice", "", "")
                 .type("/asks/2/label", "Hem")
                 .type("/asks/2/choice", "hem")
                 .type("/asks/2/options/1/name", "roped")
                 .change("/asks/2/options/1/charge", "perUnit")
                 .type("/asks/2/options/1/charge/perUnit", "2.35");
         assertThat(hands.field("/asks/2/options/1/charge/of")).hasValue("2 * (length + width)");
-        hands.press("add", "", "choice")
+        hands.press("add-choice", "", "")
                 .type("/asks/3/label", "Fixing")
                 .type("/asks/3/choice", "fixing")
                 .type("/asks/3/options/0/name", "loose")
                 .pick("/asks/3/start", "loose")
                 .type("/asks/3/options/1/name", "hooks")
                 .type("/asks/3/options/1/charge/perPiece", "18.00")
-                .press("add", "/asks/3", "option")
+                .press("add-option", "/asks/3", "")
                 .type("/asks/3/options/2/name", "zip")
                 .change("/asks/3/options/2/charge", "percent")
                 .type("/asks/3/options/2/charge/percent", "12");
-        hands.press("add", "", "limit");
+        hands.press("add-limit", "", "");
         hands.field("f:/limits/0/that").check();
         hands.type("/limits/0/that", "length * width <= 36 m2")
                 .type("/limits/0/say", "A cover can have at most 36 m².");
@@ -130,14 +130,14 @@ class NineKindsTest {
         hands.limits(0, "cm", "20", "220", "1")
                 .limits(1, "cm", "20", "160", "1")
                 .limits(2, "mm", "30", "200", "10");
-        hands.press("add", "", "choice")
+        hands.press("add-choice", "", "")
                 .type("/asks/3/label", "Foam")
                 .type("/asks/3/choice", "foam")
                 .type("/asks/3/options/0/name", "soft")
                 .pick("/asks/3/start", "soft")
                 .type("/asks/3/options/1/name", "firm")
                 .change("/asks/3/options/1/charge", "none")
-                .press("add", "/asks/3", "option")
+                .press("add-option", "/asks/3", "")
                 .type("/asks/3/options/2/name", "closed cell");
         hands.step("piece");
         rate(hands, 0, "soft_foam", "310.00", "EUR/m3");
@@ -148,10 +148,10 @@ class NineKindsTest {
                         "/cases/0/piece/formula",
                         "length * width * height * firm_foam * 140%"
                                 + " + 2 * (length * width + length * height + width * height) * sealing + 9 EUR");
-        hands.press("add", "", "case").pick("pick:/cases/0/when:0:name", "foam");
+        hands.press("add-case", "", "").pick("pick:/cases/0/when:0:name", "foam");
         hands.pick("pick:/cases/0/when:0:operator", "=").pick("pick:/cases/0/when:0:value", "soft");
         hands.type("/cases/0/piece/formula", "length * width * height * soft_foam + 9.00 EUR");
-        hands.press("add", "", "case").pick("pick:/cases/1/when:0:name", "foam");
+        hands.press("add-case", "", "").pick("pick:/cases/1/when:0:name", "foam");
         hands.pick("pick:/cases/1/when:0:operator", "=").pick("pick:/cases/1/when:0:value", "firm");
         hands.type("/cases/1/piece/formula", "length * width * height * firm_foam + 9.00 EUR");
         hands.trial("a.length", "190").trial("a.width", "65").trial("a.height", "100");
@@ -172,7 +172,7 @@ class NineKindsTest {
 
     private static void rate(CardHands hands, int index, String name, String value, String unit) {
         String at = "/namedRates/" + index;
-        hands.press("add", "", "rate")
+        hands.press("add-rate", "", "")
                 .type(at + "/name", name)
                 .type(at + "/value", value)
                 .type(at + "/unit", unit);
@@ -192,7 +192,7 @@ class NineKindsTest {
     void byAPriceGridPasted() {
         CardHands hands = CardHands.begin(page, "WINDOW", "grid").step("ask");
         hands.limits(0, "mm", "100", "900", "1").limits(1, "mm", "100", "700", "1");
-        hands.press("add", "", "choice")
+        hands.press("add-choice", "", "")
                 .type("/asks/2/label", "Thickness")
                 .type("/asks/2/choice", "thickness")
                 .type("/asks/2/options/0/name", "8 mm")

@@ -41,6 +41,11 @@ enum Start implements Listing.Way {
     }
 
     @Override
+    public String opensAt() {
+        return (this == QUANTITY || this == LOTS ? CardStep.BREAKS : CardStep.PIECE).code();
+    }
+
+    @Override
     public String called(Begin.Picked picked) {
         return picked.name() + " " + words;
     }

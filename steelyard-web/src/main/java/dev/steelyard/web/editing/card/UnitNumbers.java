@@ -25,6 +25,13 @@ record UnitNumbers(String place, boolean price) {
     static List<UnitNumbers> of(DraftDocument document, String unit) {
         String part = unit.substring(0, unit.lastIndexOf('/'));
         List<UnitNumbers> numbers = new ArrayList<>();
+        if (unit.endsWith("/rowsUnit")) {
+            return typed(
+                    document,
+                    rows(document, part + "/rows").stream()
+                            .map(size -> new UnitNumbers(size, false))
+                            .toList());
+        }
         for (String amount : List.of("min", "max", "step", "start", "roundUpTo", "atLeast", "amount", "soldFrom")) {
             numbers.add(new UnitNumbers(part + "/" + amount, false));
         }
@@ -40,6 +47,10 @@ record UnitNumbers(String place, boolean price) {
         if (part.endsWith("/grid") && !document.has(part + "/rowsUnit")) {
             rows(document, part + "/rows").forEach(size -> numbers.add(new UnitNumbers(size, false)));
         }
+        return typed(document, numbers);
+    }
+
+    private static List<UnitNumbers> typed(DraftDocument document, List<UnitNumbers> numbers) {
         return numbers.stream().filter(number -> number.value(document) != null).toList();
     }
 

@@ -44,6 +44,11 @@ enum DealStart implements Listing.Way {
     }
 
     @Override
+    public String opensAt() {
+        return DealStep.GIVES.code();
+    }
+
+    @Override
     public String called(Begin.Picked picked) {
         return title + (picked.name().isBlank() ? "" : ": " + picked.name());
     }

@@ -97,11 +97,18 @@ public final class Merge {
     private static boolean another(String at, JsonNode theirs, JsonNode mine) {
         String last = at.substring(at.lastIndexOf('/') + 1);
         if (ONE_OF.contains(last)) {
-            return !Set.copyOf(theirs.propertyNames()).equals(Set.copyOf(mine.propertyNames()));
+            return !whatItIs(theirs).equals(whatItIs(mine));
         }
         return last.equals("grid")
                 && (theirs.path("columns").size() != mine.path("columns").size()
                         || theirs.path("rows").size() != mine.path("rows").size());
+    }
+
+    /** A base charge stands beside any way to price a piece. */
+    private static Set<String> whatItIs(JsonNode part) {
+        Set<String> names = new LinkedHashSet<>(part.propertyNames());
+        names.remove("base");
+        return names;
     }
 
     private JsonNode object(String at, JsonNode base, JsonNode theirs, JsonNode mine) {

@@ -144,7 +144,8 @@ class ListController {
         }
         Begin.Picked picked = Begin.pick(sold, Begin.with(goods, more));
         String called = name.isBlank() ? way.get().called(picked) : name.strip();
-        return opened(listing, listing.begin(way.get(), picked, called), who);
+        return opened(listing, listing.begin(way.get(), picked, called), who) + "?step="
+                + way.get().opensAt();
     }
 
     /** One from a document in the open format, pasted or as a file. */

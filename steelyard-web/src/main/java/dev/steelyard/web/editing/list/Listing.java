@@ -53,6 +53,9 @@ public interface Listing {
         /** The word in requests. */
         String code();
 
+        /** The step that what is begun so opens at. */
+        String opensAt();
+
         /** The name of one that is begun so, for goods of a name. */
         String called(Begin.Picked picked);
     }

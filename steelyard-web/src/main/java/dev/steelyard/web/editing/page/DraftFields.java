@@ -47,6 +47,11 @@ public class DraftFields {
         return Choice.Option.isPicture(file) ? file : "";
     }
 
+    /** The unit that numbers were typed in before another one was picked; empty where nothing is open about it. */
+    public String was(String unit) {
+        return document.aside(unit, "unit").map(was -> was.asString("")).orElse("");
+    }
+
     /** Whether something is on. */
     public boolean on(String at) {
         return document.at(at).asBoolean(false);

@@ -30,6 +30,7 @@ class MergeTest {
                 "/ladder/rows/1/value = 6.00 | /ladder/rows/0/value = 6.80 | /ladder/rows/1/value = 6.00, /ladder/rows/0/value = 6.80",
                 "/finish/minimum = 9 | /finish/setUp = 2 | /finish/minimum = 9, /finish/setUp = 2",
                 "/asks/0/min = 30 | /asks/1/min = 40 | /asks/0/min = 30, /asks/1/min = 40",
+                "/cases/0/piece/base = 5 | /cases/0/piece/rate/price = 8 | /cases/0/piece/base = 5, /cases/0/piece/rate/price = 8",
                 "/name = Sails | /name = Sails | /name = Sails",
                 "/cases/0/when = | /name = Sails | /cases/0/when =, /name = Sails",
             })

@@ -1,9 +1,7 @@
 // The formula field: it grows with its text, completes names and functions while one types, and takes names that are
 // clicked. The list of names stands outside the form, so that no answer takes it away. What is wrong with a formula, and
 // what it comes to, is the server's to say.
-"use strict";
-
-const formula = {
+export const formula = {
   last: null, // the field a clicked name goes into
   open: null,
   picked: 0,
@@ -23,7 +21,8 @@ const formula = {
     }
   },
 
-  all() {
+  /** All fields of formulas as high as their texts. */
+  grown() {
     document.querySelectorAll(".formula textarea").forEach(formula.grow);
   },
 

@@ -1,6 +1,4 @@
 // Cards dragged into another order; the arrows beside each do the same without a pointer, and without this script.
-"use strict";
-
 const rows = document.getElementById("rows");
 const order = document.getElementById("order");
 if (rows) {
@@ -29,4 +27,19 @@ if (order) {
       sent.value = signedIn.checked;
     }
   });
+}
+
+// After a move the hands are on the same arrow of the same card again.
+const MOVED = "moved";
+order?.addEventListener("submit", (event) => {
+  if (event.submitter?.name === "move") {
+    sessionStorage.setItem(MOVED, event.submitter.value);
+  }
+});
+const moved = sessionStorage.getItem(MOVED);
+sessionStorage.removeItem(MOVED);
+if (moved) {
+  const [id, way] = moved.split(" ");
+  const arrows = [way, way === "up" ? "down" : "up"].map((one) => document.querySelector(`[name=move][value="${id} ${one}"]`));
+  arrows.find((arrow) => arrow && !arrow.disabled)?.focus();
 }

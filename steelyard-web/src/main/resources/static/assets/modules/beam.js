@@ -1,8 +1,6 @@
 // A beam's weights and its rider: dragged by mouse or finger, moved by keys. They set the fields that they name; the
 // server draws the beam anew from those. The page's own script is its host: set, settle, change, takeOff, hang.
-"use strict";
-
-const beam = {
+export const beam = {
   LEFT: 74,
   RIGHT: 640,
   host: null,

@@ -1,6 +1,4 @@
 // Narrows the list of goods that a new card can be for.
-"use strict";
-
 document.getElementById("narrow").addEventListener("input", (event) => {
   const wanted = event.target.value.trim().toLowerCase();
   document.querySelectorAll("#goods label").forEach((label) => {

@@ -1,6 +1,8 @@
 // The prices page: edits of the table, undo, paste, the sentence's numbers, and keeping what is typed when the
 // session or the connection is gone. Prices and pictures come from the server; nothing is worked out here.
-"use strict";
+import { beam } from "./beam.js";
+import { headers } from "./request.js";
+import { sentence } from "./sentence.js";
 
 const prices = {
   undoStack: [],
@@ -57,7 +59,7 @@ const prices = {
     try {
       answer = await fetch(prices.form().dataset.editUrl, {
         method: "POST",
-        headers: { "HX-Request": "true", ...token.header() },
+        headers: headers(),
         body,
       });
     } catch (unreachable) {

@@ -1,6 +1,4 @@
 // What every owner's page needs: "/" to find.
-"use strict";
-
 document.documentElement.classList.add("scripted");
 
 document.addEventListener("keydown", (event) => {

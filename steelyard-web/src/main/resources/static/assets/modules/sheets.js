@@ -1,6 +1,4 @@
 // Says at once that a file is too large, before it is on its way.
-"use strict";
-
 (() => {
   const form = document.getElementById("read-in");
   if (!form) {

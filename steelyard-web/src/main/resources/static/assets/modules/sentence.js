@@ -1,11 +1,17 @@
-// A number in a sentence becomes a field where it stands; the field it belongs to follows it. The page's own script is
-// its host: set, settle.
-"use strict";
+// A number in a sentence becomes a field where it stands; the field it belongs to follows it. The page is its host.
 
-const sentence = {
+/**
+ * @typedef {object} Host
+ * @property {(id: string, value: string) => void} set types a value into a field
+ * @property {() => void} settle an edit is whole
+ */
+
+export const sentence = {
+  /** @type {Host | null} */
   host: null,
   editing: false,
 
+  /** @param {HTMLElement} number the button that shows it */
   edit(number) {
     const field = document.getElementById(number.dataset.edit);
     if (!field) {
@@ -15,11 +21,15 @@ const sentence = {
     input.value = field.value || number.textContent;
     input.setAttribute("aria-label", field.getAttribute("aria-label") || "Number in the sentence");
     const begun = field.value;
+    let byKey = false;
     const leave = () => {
       sentence.editing = false;
       input.replaceWith(number);
       sentence.host.settle();
       field.dispatchEvent(new Event("change", { bubbles: true }));
+      if (byKey) {
+        document.querySelector(`[data-edit="${CSS.escape(field.id)}"]`)?.focus();
+      }
     };
     input.addEventListener("input", (event) => {
       event.stopPropagation();
@@ -32,6 +42,8 @@ const sentence = {
       }
       if (event.key === "Enter" || event.key === "Escape") {
         event.preventDefault();
+        event.stopPropagation();
+        byKey = true;
         input.blur();
       }
     });

@@ -1,7 +1,5 @@
 // The counter: one more or less, and forms that send themselves. Prices come from the server; its
 // answer is the whole product form, morphed into the page so that hands and focus stay where they are.
-"use strict";
-
 document.documentElement.classList.add("scripted");
 
 const product = {

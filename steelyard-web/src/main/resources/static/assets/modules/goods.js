@@ -1,6 +1,4 @@
 // The list of goods: what is picked stays picked over pages and searches; arrows go along the rows.
-"use strict";
-
 (() => {
   const KEPT = "picked-goods";
   const picked = new Set(JSON.parse(sessionStorage.getItem(KEPT) || "[]"));
