@@ -61,7 +61,9 @@ document.addEventListener("click", (event) => {
   if (!button) {
     return;
   }
-  if (button.dataset.edit) {
+  if ("keys" in button.dataset) {
+    document.getElementById("keys").showModal();
+  } else if (button.dataset.edit) {
     sentence.edit(button);
   } else if (button.dataset.do) {
     const { do: wish, ...extra } = button.dataset;

@@ -42,3 +42,8 @@ document.addEventListener("keydown", (event) => {
     );
   });
 })();
+
+// Where the bar or a strip of steps is pushed sideways, the place one is at is in sight.
+document.querySelectorAll(".bar [aria-current], .rail [aria-current]").forEach((here) => {
+  here.scrollIntoView({ block: "nearest", inline: "center" });
+});

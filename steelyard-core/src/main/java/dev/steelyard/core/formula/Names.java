@@ -29,6 +29,9 @@ public final class Names {
 
     /** Why a word may not be a name, in plain words; none where it may. */
     public static @Nullable String fault(String word) {
+        if (word.isEmpty()) {
+            return "it needs a name: a letter, then letters, digits or _";
+        }
         if (Parser.nameIn(word) == null) {
             return "“" + word + "” is no name; a name is a letter, then letters, digits or _";
         }

@@ -36,7 +36,8 @@ final class Namespace {
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < card.asks().size(); i++) {
             Ask ask = card.asks().get(i);
-            if (!named("/asks/" + i, ask.name(), taken)) {
+            String field = ask instanceof Measurement ? "/measurement" : "/choice";
+            if (!named("/asks/" + i + field, ask.name(), taken)) {
                 continue;
             }
             asks.add(ask.name());

@@ -172,7 +172,7 @@ class FormulaTest {
         "quantity, meaning",
         "1a, no name",
         "a b, no name",
-        "'', no name",
+        "'', needs a name",
         "_a, no name",
     })
     void saysWhichWordsMayBeNames(String word, String why) {

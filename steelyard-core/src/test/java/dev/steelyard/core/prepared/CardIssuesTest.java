@@ -86,10 +86,10 @@ class CardIssuesTest {
     void namesThatAreTakenOrMeanSomethingElse() {
         assertThat(issues(card().asks(List.of(LENGTH, LENGTH, Choice.of("MAX"), Choice.of("joint"), Choice.of("kg")))))
                 .contains(
-                        "/asks/1: two things are called “length”",
-                        "/asks/2: “MAX” is a function",
-                        "/asks/3: “joint” has a meaning of its own",
-                        "/asks/4: “kg” is a unit",
+                        "/asks/1/measurement: two things are called “length”",
+                        "/asks/2/choice: “MAX” is a function",
+                        "/asks/3/choice: “joint” has a meaning of its own",
+                        "/asks/4/choice: “kg” is a unit",
                         "/asks/2/options: a choice has at least one option");
         assertThat(issues(card().rates(List.of(new NamedRate("cloth", BigDecimal.ONE, "furlong")))))
                 .containsExactly(

@@ -133,7 +133,7 @@ class HandOnFieldTest {
 
     @Test
     void enterAndArrowsGoAlongBreaksAndEnterInTheLastRowMakesOne() {
-        CardHands hands = CardHands.begin(page, "SHK-8", "quantity");
+        CardHands hands = CardHands.begin(page, "COVER", "quantity");
         hands.field("/ladder/rows/0/value").focus();
         page.keyboard().press("ArrowDown");
         assertThat(hands.field("/ladder/rows/1/value")).isFocused();
@@ -161,7 +161,7 @@ class HandOnFieldTest {
                 "area | covers | [data-do=remove] | ''",
             })
     void theHandsGoToTheNextSensiblePlace(String way, String step, String button, String place) {
-        CardHands.begin(page, "SHK-8", way).step(step);
+        CardHands.begin(page, "COVER", way).step(step);
         String before = page.locator("#basedOn").inputValue();
         page.locator(".bench " + button).first().focus();
         page.keyboard().press("Enter");
