@@ -238,6 +238,21 @@ export const draft = {
     }
   },
 
+  /** What was typed before this script was there is typed all the same. */
+  early() {
+    const changed = (field) =>
+      field.tagName === "SELECT"
+        ? Array.from(field.options).some((option) => option.selected !== option.defaultSelected && field.querySelector("[selected]"))
+        : ["checkbox", "radio"].includes(field.type)
+          ? field.checked !== field.defaultChecked
+          : field.type !== "hidden" && field.type !== "file" && field.value !== field.defaultValue;
+    const early = Array.from(form().elements).filter((field) => field.name && changed(field));
+    early.forEach((field) => draft.input(field));
+    if (early.length > 0 && !early.includes(document.activeElement)) {
+      draft.settle();
+    }
+  },
+
   /** What could not be kept before an expired session or a closed lid is put back and kept. */
   restore() {
     const left = sessionStorage.getItem(key());

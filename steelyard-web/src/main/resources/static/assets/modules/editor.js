@@ -76,4 +76,5 @@ document.addEventListener("paste", (event) => pasted(event));
 window.addEventListener("pagehide", () => draft.leave());
 
 formula.grown();
+draft.early();
 draft.restore();

@@ -10,7 +10,8 @@ const reachable = () =>
   );
 
 const names = () => new Set(Array.from(document.querySelectorAll(".editor [name]"), (field) => field.name));
-const makes = (wish) => wish === "hang" || wish.startsWith("add-");
+const MAKING = ["hang", "ladder", "rate-breaks", "own-amount", "write-cases", "set", "pick-add"];
+const makes = (wish) => MAKING.includes(wish) || wish.startsWith("add-");
 
 /** The button of a wish at a place. */
 const button = (wish, at) => document.querySelector(`.editor [data-do="${wish}"][data-at="${CSS.escape(at)}"]`);
@@ -35,9 +36,10 @@ export const focus = {
   /** @param {ReturnType<typeof focus.place>} place */
   after(place) {
     if (place.known) {
-      const fresh = Array.from(document.querySelectorAll(".editor .bench [name]:not([type=hidden])")).find(
+      const made = Array.from(document.querySelectorAll(".editor .bench [name]:not([type=hidden])")).filter(
         (field) => !place.known.has(field.name),
       );
+      const fresh = made.find((field) => field.closest("[data-rows]")) || made[0];
       if (fresh) {
         fresh.focus();
         fresh.select?.();

@@ -26,7 +26,7 @@ const OWN = {
   F4: () => first(document.activeElement.closest(".trial") ? ".editor .bench :is(" + FIELD + ")" : ".editor .trial :is(" + FIELD + ")"),
   F8: () => steps(1),
   "Shift+F8": () => steps(-1),
-  F9: () => first(".editor .bench [data-do^=add-], .editor .bench [data-do=hang], .editor .bench [data-do=ladder]"),
+  F9: () => first(["[data-do^=add-]", "[data-do=hang]", "[data-do=ladder]", "[data-do=keep-weight]"].map((one) => ".editor .bench " + one).join(", ")),
 };
 
 /** The cell in the same column of another row. */

@@ -195,4 +195,83 @@ class HandOnFieldTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("[name=move][value='" + value + "']")).isFocused();
     }
+
+    /** Every key counts, modifiers too. */
+    private int keys;
+
+    private void press(String... pressed) {
+        for (String key : pressed) {
+            keys += key.split("\\+").length;
+            page.keyboard().press(key);
+        }
+    }
+
+    private void tabs(int count) {
+        for (int i = 0; i < count; i++) {
+            press("Tab");
+        }
+    }
+
+    private void write(String text) {
+        keys += text.length();
+        page.keyboard().type(text);
+    }
+
+    private void at(String step) {
+        page.locator("section.bench[data-step=" + step + "]").waitFor();
+        page.locator(".bench :focus").waitFor();
+    }
+
+    /** A rate, limits of both sides, a choice with a charge, a break, a check weight: by keys alone. */
+    @Test
+    void aCardIsWrittenWithoutAPointerInUnderAHundredAndFiftyKeys() {
+        CardHands hands = CardHands.begin(page, "COVER", "area");
+        press("F2");
+        write("24.50");
+        press("Shift+F8");
+        at("ask");
+        tabs(4);
+        write("600");
+        tabs(10);
+        write("300");
+        press("F9");
+        tabs(6);
+        press("Enter");
+        assertThat(hands.field("/asks/2/label")).isFocused();
+        write("Hem");
+        press("F8");
+        at("piece");
+        press("F8");
+        page.locator("section.bench[data-step=breaks]").waitFor();
+        press("F9", "Tab", "Enter");
+        assertThat(hands.field("/ladder/rows/0/from")).isFocused();
+        press("Tab");
+        write("12");
+        press("F8");
+        at("finish");
+        press("F8");
+        at("covers");
+        press("F8");
+        page.locator("section.bench[data-step=weights]").waitFor();
+        press("F9", "Enter");
+        assertThat(page.locator("[name='w:0']")).hasCount(1);
+        hands.step("ask");
+        assertThat(hands.field("/asks/0/max")).hasValue("600");
+        assertThat(hands.field("/asks/1/max")).hasValue("300");
+        assertThat(hands.field("/asks/2/label")).hasValue("Hem");
+        hands.step("breaks");
+        assertThat(hands.field("/ladder/rows/0/value")).hasValue("12");
+        assertThat(keys).isLessThan(150);
+    }
+
+    @Test
+    void theListOfKeysIsAQuestionMarkAway() {
+        CardHands.begin(page, "COVER", "area");
+        page.locator("a[data-step=piece]").focus();
+        page.keyboard().press("?");
+        assertThat(page.locator("#keys")).isVisible();
+        assertThat(page.locator("#keys")).containsText("the step’s first field");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("#keys")).not().isVisible();
+    }
 }
