@@ -47,6 +47,31 @@ public final class OrderFindings {
         return findings.found();
     }
 
+    /**
+     * What is odd about one card beside the others.
+     *
+     * @param own about the card itself
+     * @param below the cards below it that cover the same, by their index, each with how many products both cover
+     */
+    public record About(List<Finding> own, Map<Integer, Integer> below) {}
+
+    /**
+     * The same about one card alone; only the goods that it covers are looked at.
+     *
+     * @param one its index in the order
+     */
+    public static About about(List<RateCard> order, int one, GoodsDirectory goods) {
+        OrderFindings findings = new OrderFindings(order);
+        goods.covered(order.get(one).covers()).forEach(findings::look);
+        Map<Integer, Integer> below = new TreeMap<>();
+        findings.together.forEach((pair, count) -> {
+            if (pair.get(0) == one) {
+                below.put(pair.get(1), count);
+            }
+        });
+        return new About(findings.found().getOrDefault(one, List.of()), below);
+    }
+
     private void look(Product product) {
         List<Integer> covering = new ArrayList<>();
         for (int i : index.candidates(product)) {

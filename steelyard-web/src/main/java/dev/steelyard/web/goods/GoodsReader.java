@@ -85,6 +85,20 @@ class GoodsReader {
         return read(new Which("p.sku = ?", JOINED + "p.sku = ?"), sku);
     }
 
+    /** The numbers of products by their SKUs. */
+    Map<String, Long> ids(Set<String> skus) {
+        Map<String, Long> ids = new HashMap<>();
+        if (!skus.isEmpty()) {
+            sql.query(
+                    "select sku, id from product where sku in (" + marks(skus.size()) + ")",
+                    row -> {
+                        ids.put(row.getString(1), row.getLong(2));
+                    },
+                    skus.toArray());
+        }
+        return ids;
+    }
+
     static String marks(int count) {
         return String.join(",", Collections.nCopies(count, "?"));
     }

@@ -5,15 +5,17 @@ import dev.steelyard.web.goods.EditResult.Saved;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,6 +31,7 @@ public class GoodsStore {
     private final ProductRepository products;
     private final GoodsReader reader;
     private final JdbcTemplate sql;
+    private final ChangedGoods changed;
     private final Shops shops;
     private final Changes changes;
     private final EntityManager entities;
@@ -38,6 +41,7 @@ public class GoodsStore {
             ProductRepository products,
             GoodsReader reader,
             JdbcTemplate sql,
+            ChangedGoods changed,
             Shops shops,
             Changes changes,
             EntityManager entities,
@@ -45,6 +49,7 @@ public class GoodsStore {
         this.products = products;
         this.reader = reader;
         this.sql = sql;
+        this.changed = changed;
         this.changes = changes;
         this.shops = shops;
         this.entities = entities;
@@ -59,6 +64,12 @@ public class GoodsStore {
     @Transactional(readOnly = true)
     public Optional<GoodsEntry> findBySku(String sku) {
         return entries(reader.ofSku(sku)).findFirst();
+    }
+
+    /** The numbers of products by their SKUs; without those there are none of. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> ids(Collection<String> skus) {
+        return reader.ids(Set.copyOf(skus));
     }
 
     /** With their descriptions, which are read only where one is looked at. */
@@ -83,7 +94,7 @@ public class GoodsStore {
             if (product.version() != edit.basedOn() || product.removedAt() != null) {
                 return new ChangedMeanwhile(entry(product));
             }
-            Map<String, String> before = PriceState.of(product);
+            Map<String, String> before = StoredPriceState.of(product);
             applyPrices(product, edit);
             return saved(product, What.PRICES, edit.why(), before, by);
         });
@@ -94,7 +105,7 @@ public class GoodsStore {
     public Optional<GoodsEntry> remove(long id, String by) {
         shops.hold();
         return products.lockById(id).map(product -> {
-            Map<String, String> before = PriceState.of(product);
+            Map<String, String> before = StoredPriceState.of(product);
             product.setRemovedAt(clock.instant());
             return saved(product, What.REMOVED, "", before, by).entry();
         });
@@ -105,7 +116,7 @@ public class GoodsStore {
     public Optional<GoodsEntry> putBack(long id, String by) {
         shops.hold();
         return products.lockById(id).map(product -> {
-            Map<String, String> before = PriceState.of(product);
+            Map<String, String> before = StoredPriceState.of(product);
             product.setRemovedAt(null);
             return saved(product, What.PUT_BACK, "", before, by).entry();
         });
@@ -113,13 +124,12 @@ public class GoodsStore {
 
     private Saved saved(StoredProduct product, What what, String why, Map<String, String> before, String by) {
         product.changed(clock.instant(), by);
-        Map<String, String> after = PriceState.of(product);
+        Map<String, String> after = StoredPriceState.of(product);
         if (!after.equals(before)) {
-            changes.keep(new Change(Subject.PRICES, product.id(), product.name(), what, why, before, after), by);
+            changes.keep(new Change(ChangeSubject.PRICES, product.id(), product.name(), what, why, before, after), by);
         }
-        shops.raiseRevision();
         entities.flush();
-        sql.update("update product set revision = (select revision from shop) where id = ?", product.id());
+        changed.one(product.id());
         return new Saved(entry(product));
     }
 

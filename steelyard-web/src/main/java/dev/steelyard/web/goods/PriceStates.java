@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PriceStates {
 
     /** The name under which the shelf price stands; a variant's has the variant's name before it. */
-    public static final String SHELF_PRICE = PriceState.SHELF_PRICE;
+    public static final String SHELF_PRICE = StoredPriceState.SHELF_PRICE;
 
     private final ProductRepository products;
 
@@ -21,11 +21,11 @@ public class PriceStates {
     /** Those of a product now; none where there is no such product. */
     @Transactional(readOnly = true)
     public Optional<Map<String, String>> now(long product) {
-        return products.findById(product).map(PriceState::of);
+        return products.findById(product).map(StoredPriceState::of);
     }
 
     /** What the prices of a variant have before their names. */
     public static String lead(String variant) {
-        return PriceState.lead(variant);
+        return StoredPriceState.lead(variant);
     }
 }

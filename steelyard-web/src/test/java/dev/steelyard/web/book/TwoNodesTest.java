@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.LiveCards;
@@ -27,7 +27,7 @@ class TwoNodesTest {
             Http shopper = new Http(other.url());
             assertThat(shopper.get(ROPE).body()).contains("id=\"total\">31.00<");
 
-            Draft rope = app.bean(Drafts.class).inOrder(Kind.CARD).stream()
+            Draft rope = app.bean(Drafts.class).inOrder(DraftKind.CARD).stream()
                     .filter(card -> card.name().equals("Rope by the metre"))
                     .findFirst()
                     .orElseThrow();

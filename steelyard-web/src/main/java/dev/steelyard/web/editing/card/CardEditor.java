@@ -16,11 +16,11 @@ import dev.steelyard.web.base.image.Pictures;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.live.Neighbours;
 import dev.steelyard.web.editing.page.EditForm;
+import dev.steelyard.web.editing.page.EditStep;
 import dev.steelyard.web.editing.page.Editor;
-import dev.steelyard.web.editing.page.Step;
 import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.Subject;
@@ -62,18 +62,18 @@ class CardEditor implements Editor {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.CARD;
+    public DraftKind kind() {
+        return DraftKind.CARD;
     }
 
     @Override
-    public Step step(String code) {
+    public EditStep step(String code) {
         return CardStep.of(code);
     }
 
     /** A card by quantity asks nothing: what matters of it are its breaks. */
     @Override
-    public Step opensAt(DraftDocument card) {
+    public EditStep opensAt(DraftDocument card) {
         return card.at("/asks").isEmpty() && card.has("/ladder") ? CardStep.BREAKS : CardStep.ASK;
     }
 
@@ -126,7 +126,7 @@ class CardEditor implements Editor {
         TrialText text = new TrialText(form.trial()).filledFor(card, subject);
         CardTrial trial = CardTrial.read(text, card, subject);
         Asked asked = trial.faults().isEmpty() ? trial.asked() : null;
-        Fields fields = new Fields(
+        CardFields fields = new CardFields(
                 typed,
                 reading.issues(),
                 Picks.typed(form, typed),
@@ -140,7 +140,7 @@ class CardEditor implements Editor {
         Map<String, String> names = subject.names();
         CardPage page = new CardPage(
                 fields,
-                new Trials(subject, card, prepared, text, trial)
+                new CardTrials(subject, card, prepared, text, trial)
                         .view(reading.issues().size()),
                 findings(prepared, asked, typed, subject),
                 table,
@@ -172,7 +172,8 @@ class CardEditor implements Editor {
         return new Shown(
                 steps,
                 steps.stream()
-                        .collect(Collectors.toMap(CardStep::code, one -> Summaries.of(one, showing.meant(), names))),
+                        .collect(
+                                Collectors.toMap(CardStep::code, one -> CardSummaries.of(one, showing.meant(), names))),
                 Sentences.of(step, showing.meant(), covered.size(), names),
                 fields,
                 page);
@@ -205,7 +206,7 @@ class CardEditor implements Editor {
             Asked asked,
             @Nullable LadderTable table,
             Map<String, LadderTable> rateTables,
-            Fields fields,
+            CardFields fields,
             Subject subject,
             EditForm form) {
         Double held = form.axisEnd();

@@ -6,8 +6,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.list.Begin;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.list.Listing;
@@ -39,13 +39,13 @@ class CardListing implements Listing {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.CARD;
+    public DraftKind kind() {
+        return DraftKind.CARD;
     }
 
     @Override
     public List<Line> lines() {
-        return overview.lines(drafts.inOrder(Kind.CARD));
+        return overview.lines(drafts.inOrder(DraftKind.CARD));
     }
 
     @Override

@@ -10,8 +10,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.list.Line;
@@ -56,7 +56,7 @@ class CardOverview {
     /** The line of each card. */
     List<Line> lines(List<Draft> entries) {
         Subject subject = Subject.of(shops, books);
-        Map<Long, Standing> all = releases.all(Kind.CARD);
+        Map<Long, Standing> all = releases.all(DraftKind.CARD);
         List<Documents.DraftReading> readings = entries.stream()
                 .map(entry -> Documents.readDraft(
                         entry.document().root(), subject.shop().rules()))
@@ -88,7 +88,7 @@ class CardOverview {
         beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
         return Line.of(
                 entry,
-                Kind.CARD,
+                DraftKind.CARD,
                 standing,
                 standings.of(standing, entry.id(), entry.number()),
                 Sentences.inOneLine(entry.document()),

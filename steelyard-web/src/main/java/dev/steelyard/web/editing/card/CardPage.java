@@ -26,8 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param shop the shop page in small
  */
 record CardPage(
-        Fields fields,
-        TrialView trial,
+        CardFields fields,
+        CardTrialView trial,
         List<FindingLine> findings,
         @Nullable LadderTable table,
         Map<String, LadderTable> rateTables,
@@ -79,7 +79,7 @@ record CardPage(
     }
 
     /** The sizes of steps a number may be shown in. */
-    public Kinds[] kinds() {
-        return Kinds.values();
+    public MeasureKinds[] kinds() {
+        return MeasureKinds.values();
     }
 }

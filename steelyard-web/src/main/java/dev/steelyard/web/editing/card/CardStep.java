@@ -1,11 +1,11 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.web.editing.page.Step;
+import dev.steelyard.web.editing.page.EditStep;
 import java.util.Arrays;
 import java.util.List;
 
 /** The steps of a card's page, each with the parts of the card it is about. */
-enum CardStep implements Step {
+enum CardStep implements EditStep {
     ASK("ask", "Ask", List.of("/asks", "/limits", "/shown")),
     PIECE("piece", "Piece price", List.of("/cases", "/namedRates", "/formulas")),
     BREAKS("breaks", "Breaks", List.of("/ladder", "/ownRows")),

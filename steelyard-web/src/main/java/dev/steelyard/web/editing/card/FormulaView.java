@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.format.FormatIssue;
+import dev.steelyard.web.base.page.FirstLetter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,7 @@ record FormulaView(String at, String text, List<Part> parts, List<Fault> faults,
      */
     record Fault(String part, String message, int from, int until, @Nullable String mend) {}
 
-    static FormulaView of(String at, Fields fields, @Nullable String value) {
+    static FormulaView of(String at, CardFields fields, @Nullable String value) {
         String text = fields.text(at);
         List<FormatIssue> issues = fields.issues(at);
         List<Part> parts = new ArrayList<>();
@@ -65,13 +66,13 @@ record FormulaView(String at, String text, List<Part> parts, List<Fault> faults,
         String message = issue.message();
         return new Fault(
                 text.substring(from, Math.max(from, until)),
-                Character.toUpperCase(message.charAt(0)) + message.substring(1),
+                FirstLetter.large(message),
                 from,
                 Math.max(from, until),
                 issue.replacement());
     }
 
-    private static String kind(String part, Fields fields) {
+    private static String kind(String part, CardFields fields) {
         char first = part.charAt(0);
         if (first == '"') {
             return "text";

@@ -6,7 +6,7 @@ import dev.steelyard.core.ladder.LadderGenerator.Change;
 import dev.steelyard.core.ladder.LadderGenerator.Stop;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.web.base.page.Letters;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.page.EditForm;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -59,7 +59,7 @@ record Generator(Map<String, String> typed, Map<String, String> faults, @Nullabl
                             ending));
         } catch (IllegalArgumentException unusable) {
             String message = String.valueOf(unusable.getMessage());
-            faults.put("start", Letters.large(message));
+            faults.put("start", FirstLetter.large(message));
             return new Generator(typed, faults, null);
         }
     }

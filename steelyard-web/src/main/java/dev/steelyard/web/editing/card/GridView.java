@@ -50,7 +50,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
         }
     }
 
-    static GridView of(String place, Fields fields, TrialText trial) {
+    static GridView of(String place, CardFields fields, TrialText trial) {
         List<String> columns = fields.texts(place + "/columns");
         List<String> rows = fields.texts(place + "/rows");
         String unit = fields.text(place + "/unit");
@@ -94,7 +94,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
                 faults);
     }
 
-    private static Edge edge(String at, String text, boolean inUse, Fields fields, List<String> faults) {
+    private static Edge edge(String at, String text, boolean inUse, CardFields fields, List<String> faults) {
         String fault = fields.error(at);
         if (!fault.isEmpty()) {
             faults.add(fault);
@@ -103,7 +103,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
     }
 
     /** The first edge that is not smaller than the trial's answer; -1 where there is none. */
-    private static int reached(List<String> edges, String name, String unit, Fields fields, TrialText trial) {
+    private static int reached(List<String> edges, String name, String unit, CardFields fields, TrialText trial) {
         BigDecimal answer = DecimalText.read(trial.get(TrialText.ANSWER + name)).value();
         String typedIn = trial.get(TrialText.UNIT + name);
         Unit from = Unit.of(typedIn.isEmpty() ? fields.unit(name) : typedIn).orElse(null);

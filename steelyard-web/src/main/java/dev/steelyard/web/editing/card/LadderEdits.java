@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.LadderGenerator;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Thresholds;
 import java.math.BigDecimal;
@@ -194,6 +195,6 @@ final class LadderEdits {
     }
 
     private static int index(String digits) {
-        return digits.matches("\\d{1,6}") ? Integer.parseInt(digits) : -1;
+        return Ids.index(digits);
     }
 }

@@ -19,7 +19,7 @@ final class NewParts {
         this.currency = currency;
     }
 
-    void measurement(Kinds kind) {
+    void measurement(MeasureKinds kind) {
         String name = free(kind.code);
         ObjectNode ask = document.list("/asks")
                 .addObject()
@@ -32,7 +32,7 @@ final class NewParts {
         if (!kind.step.isEmpty()) {
             ask.put("step", kind.step);
         }
-        if (kind == Kinds.COUNT) {
+        if (kind == MeasureKinds.COUNT) {
             ask.put("whole", true);
         }
     }

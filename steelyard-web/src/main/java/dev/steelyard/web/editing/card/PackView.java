@@ -19,7 +19,7 @@ record PackView(String place, String perUnit, String saves) {
 
     private static final int DECIMALS = 4;
 
-    static List<PackView> of(String packs, Fields fields) {
+    static List<PackView> of(String packs, CardFields fields) {
         BigDecimal own = fields.has(packs + "/own")
                 ? perBase(fields.text(packs + "/own/price"), "1", fields.text(packs + "/own/unit"))
                 : null;

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.web.editing.page.CommonWishes;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.editing.page.Wish;
 import dev.steelyard.web.editing.page.Wished;
@@ -11,7 +12,7 @@ import java.util.stream.Stream;
 final class PartWishes {
 
     static final List<Wish> ALL = Stream.concat(
-                    Arrays.stream(Kinds.values())
+                    Arrays.stream(MeasureKinds.values())
                             .map(kind -> Wish.of("add-" + kind.code(), wished -> parts(wished)
                                     .measurement(kind))),
                     Stream.of(
@@ -44,7 +45,7 @@ final class PartWishes {
         if (at.matches("/cases/\\d+") && cases == 1) {
             throw new NotFitting("A card has one case at least; price the piece in another way instead");
         }
-        wished.document().remove(at);
+        CommonWishes.remove(wished.document(), at);
         int left = wished.document().at("/cases").size();
         if (at.startsWith("/cases/") && left > 0) {
             wished.document().remove("/cases/" + (left - 1) + "/when");

@@ -31,7 +31,7 @@ final class RateBeam {
      * @return none where a number cannot be read
      */
     static @Nullable Beam of(
-            String rate, Fields fields, LadderTable table, @Nullable Double amount, @Nullable Double heldEnd) {
+            String rate, CardFields fields, LadderTable table, @Nullable Double amount, @Nullable Double heldEnd) {
         BigDecimal base = DecimalText.read(fields.text(rate + "/price")).value();
         if (base == null) {
             return null;

@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.FirstLetter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
@@ -125,7 +126,7 @@ final class Starts {
         ArrayNode asks = card.get("asks") instanceof ArrayNode there ? there : card.putArray("asks");
         asks.addObject()
                 .put("measurement", name)
-                .put("label", Character.toUpperCase(name.charAt(0)) + name.substring(1))
+                .put("label", FirstLetter.large(name))
                 .put("kind", kind)
                 .put("unit", unit)
                 .put("min", least)

@@ -160,7 +160,7 @@ final class Ways {
                     : dimension.equals(Dimension.VOLUME)
                             ? "volume"
                             : dimension.equals(Dimension.AREA) ? "area" : "length";
-            new NewParts(document, currency).measurement(Kinds.of(kind));
+            new NewParts(document, currency).measurement(MeasureKinds.of(kind));
             ArrayNode asks = document.list("/asks");
             ObjectNode ask = (ObjectNode) asks.get(asks.size() - 1);
             by = ask.path("measurement").asString("");

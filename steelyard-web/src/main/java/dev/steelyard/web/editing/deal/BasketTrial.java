@@ -35,7 +35,7 @@ import org.jspecify.annotations.Nullable;
 /** Prices the trial's basket by the live cards and some deals. What goods ask for is answered with their usual answers. */
 final class BasketTrial {
 
-    private final BasketText text;
+    private final TypedBasket text;
     private final Subject subject;
     private final BookInForce book;
     private final ZonedDateTime at;
@@ -46,7 +46,7 @@ final class BasketTrial {
      * @param times when the deal that is tried counts
      * @param now the moment it is tried for where its day is today, no time is typed and the deal counts then
      */
-    BasketTrial(BasketText text, Subject subject, BookInForce book, Times times, ZonedDateTime now) {
+    BasketTrial(TypedBasket text, Subject subject, BookInForce book, Times times, ZonedDateTime now) {
         this.text = text;
         this.subject = subject;
         this.book = book;
@@ -69,7 +69,7 @@ final class BasketTrial {
     /** The basket under these deals and the live cards, with all reckonings. */
     PricedBasket price(List<Deal> deals) {
         PriceBook prices = book.book().withDeals(deals);
-        List<BasketText.Row> rows = text.rows();
+        List<TypedBasket.Row> rows = text.rows();
         List<OrderLine> asked = new ArrayList<>();
         rows.forEach(row -> asked.add(order(row)));
         List<LineResult> priced = prices.explain(asked, customer, at);
@@ -82,7 +82,7 @@ final class BasketTrial {
 
     private static final Sku NOTHING = new Sku("-");
 
-    private OrderLine order(BasketText.Row row) {
+    private OrderLine order(TypedBasket.Row row) {
         Item item = subject.item(row.sku());
         BigDecimal pieces = Quantity.read(row.quantity()).value();
         long quantity = pieces == null ? 0 : pieces.longValueExact();
@@ -100,7 +100,7 @@ final class BasketTrial {
         return new TrialText(Map.of(TrialText.SKU, sku)).filledFor(card.card(), subject);
     }
 
-    private LineResult line(BasketText.Row row, OrderLine asked, LineResult priced) {
+    private LineResult line(TypedBasket.Row row, OrderLine asked, LineResult priced) {
         DecimalText.Reading quantity = Quantity.read(row.quantity());
         if (quantity.fault() != null) {
             return new RefusedLine(Place.QUANTITY, quantity.fault().message());
@@ -123,7 +123,7 @@ final class BasketTrial {
     }
 
     /** What was answered for a row, in words: “Length 5 m”; empty where nothing is asked. */
-    String answers(BasketText.Row row) {
+    String answers(TypedBasket.Row row) {
         Item item = subject.item(row.sku());
         @Nullable PreparedCard card = item == null ? null : book.book().cardFor(item.sku(), customer, at);
         return card == null || card.card().asks().isEmpty()

@@ -7,6 +7,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.selling.shown.DealText;
@@ -31,7 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param tax “19 % tax contained in 30.00: 4.79”
  */
 record BasketTrialView(
-        BasketText text,
+        TypedBasket text,
         List<Row> rows,
         List<Goods> goods,
         String before,
@@ -78,10 +79,10 @@ record BasketTrialView(
 
     /** @param ours the deal being edited, as the basket was priced with it */
     static BasketTrialView of(
-            BasketText text, BasketTrial trial, PricedBasket basket, Deal ours, Subject subject, PriceBook book) {
+            TypedBasket text, BasketTrial trial, PricedBasket basket, Deal ours, Subject subject, PriceBook book) {
         int minor = subject.shop().minorDigits();
         List<Row> rows = new ArrayList<>();
-        List<BasketText.Row> typed = text.rows();
+        List<TypedBasket.Row> typed = text.rows();
         for (int i = 0; i < typed.size(); i++) {
             rows.add(row(typed.get(i), i, trial, basket, ours, subject, minor));
         }
@@ -127,11 +128,11 @@ record BasketTrialView(
                                         + Show.money(rate.tax().value(), minor))
                                 .toList(),
                 trial.moved(),
-                text.day(subject) == null ? "“" + text.get(BasketText.DAY) + "” is no day" : "");
+                text.day(subject) == null ? "“" + text.get(TypedBasket.DAY) + "” is no day" : "");
     }
 
     private static Row row(
-            BasketText.Row typed,
+            TypedBasket.Row typed,
             int place,
             BasketTrial trial,
             PricedBasket basket,
@@ -162,6 +163,6 @@ record BasketTrialView(
     }
 
     private static String sentence(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return FirstLetter.large(text);
     }
 }

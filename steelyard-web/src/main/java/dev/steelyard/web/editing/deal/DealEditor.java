@@ -14,11 +14,11 @@ import dev.steelyard.format.Json;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.page.DraftFields;
 import dev.steelyard.web.editing.page.EditForm;
+import dev.steelyard.web.editing.page.EditStep;
 import dev.steelyard.web.editing.page.Editor;
-import dev.steelyard.web.editing.page.Step;
 import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Vocabulary;
@@ -50,17 +50,17 @@ class DealEditor implements Editor {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.DEAL;
+    public DraftKind kind() {
+        return DraftKind.DEAL;
     }
 
     @Override
-    public Step step(String code) {
+    public EditStep step(String code) {
         return DealStep.of(code);
     }
 
     @Override
-    public Step opensAt(DraftDocument deal) {
+    public EditStep opensAt(DraftDocument deal) {
         return DealStep.GIVES;
     }
 
@@ -87,7 +87,7 @@ class DealEditor implements Editor {
                 Documents.readDeal(typed.root(), subject.shop().zone());
         Deal deal = Objects.requireNonNull(reading.deal());
         Deal tried = deal.in(CardState.LIVE);
-        BasketText text = new BasketText(form.trial()).filledFor(deal, subject);
+        TypedBasket text = new TypedBasket(form.trial()).filledFor(deal, subject);
         BasketTrial trial =
                 new BasketTrial(text, subject, book, deal.conditions().times(), shops.now());
         boolean sound = reading.issues().isEmpty();

@@ -3,7 +3,7 @@ package dev.steelyard.web.editing.deal;
 import dev.steelyard.format.DealWriter;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.list.Begin;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.list.Listing;
@@ -25,8 +25,8 @@ class DealListing implements Listing {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.DEAL;
+    public DraftKind kind() {
+        return DraftKind.DEAL;
     }
 
     @Override

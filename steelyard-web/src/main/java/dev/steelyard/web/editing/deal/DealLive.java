@@ -12,7 +12,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.live.Comparison;
 import dev.steelyard.web.editing.live.Gate;
 import dev.steelyard.web.editing.live.LiveShown;
@@ -58,8 +58,8 @@ class DealLive implements LiveShown {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.DEAL;
+    public DraftKind kind() {
+        return DraftKind.DEAL;
     }
 
     @Override
@@ -105,14 +105,14 @@ class DealLive implements LiveShown {
         Side before = Side.of(earlier, subject);
         Side after = Side.of(later, subject);
         BookInForce book = books.inForce();
-        BasketText text = BasketText.read(entry.trial()).filledFor(after.deal(), subject);
+        TypedBasket text = TypedBasket.read(entry.trial()).filledFor(after.deal(), subject);
         BasketTrial trial =
                 new BasketTrial(text, subject, book, after.deal().conditions().times(), shops.now());
         PricedBasket was = price(entry, before, trial, book);
         PricedBasket is = price(entry, after, trial, book);
         int minor = subject.shop().minorDigits();
         List<Comparison.Row> rows = new ArrayList<>();
-        List<BasketText.Row> typed = text.rows();
+        List<TypedBasket.Row> typed = text.rows();
         for (int i = 0; i < typed.size(); i++) {
             if (was.left(i) != null && is.left(i) != null) {
                 String name =

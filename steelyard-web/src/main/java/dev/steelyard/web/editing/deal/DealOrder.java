@@ -3,9 +3,8 @@ package dev.steelyard.web.editing.deal;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.DealInForce;
-import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +24,7 @@ class DealOrder {
     /** All of them with this one in place of what is live of it. */
     List<Deal> with(long id, Deal deal, BookInForce book) {
         List<Deal> order = new ArrayList<>();
-        List<Long> ids = drafts.inOrder(Kind.DEAL).stream().map(Draft::id).toList();
+        List<Long> ids = drafts.ids(DraftKind.DEAL);
         for (long one : ids) {
             if (one == id) {
                 order.add(deal);

@@ -6,8 +6,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.list.Line;
@@ -42,8 +42,8 @@ class DealOverview {
     List<Line> lines() {
         Subject subject = Subject.of(shops, books);
         BookInForce book = books.inForce();
-        Map<Long, Standing> all = releases.all(Kind.DEAL);
-        return drafts.inOrder(Kind.DEAL).stream()
+        Map<Long, Standing> all = releases.all(DraftKind.DEAL);
+        return drafts.inOrder(DraftKind.DEAL).stream()
                 .map(draft -> line(draft, Objects.requireNonNull(all.get(draft.id())), subject, book))
                 .toList();
     }
@@ -60,7 +60,7 @@ class DealOverview {
                 : List.of();
         return Line.of(
                 draft,
-                Kind.DEAL,
+                DraftKind.DEAL,
                 standing,
                 standings.of(standing, draft.id(), draft.number()),
                 DealSentence.text(deal, draft.document(), book.book()),

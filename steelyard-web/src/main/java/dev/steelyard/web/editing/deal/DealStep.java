@@ -1,11 +1,11 @@
 package dev.steelyard.web.editing.deal;
 
-import dev.steelyard.web.editing.page.Step;
+import dev.steelyard.web.editing.page.EditStep;
 import java.util.Arrays;
 import java.util.List;
 
 /** The steps of a deal's page, each with the parts of the deal it is about. */
-enum DealStep implements Step {
+enum DealStep implements EditStep {
     GIVES(
             "gives",
             "What it gives",

@@ -25,7 +25,7 @@ final class DealWishes {
                             "hang",
                             wished -> hang(wished.document(), wished.form().value("from"))),
                     Wish.of("take-off", wished -> wished.document().remove(wished.there())),
-                    Wish.of("remove", wished -> wished.document().remove(wished.there())),
+                    Wish.of("remove", wished -> CommonWishes.remove(wished.document(), wished.there())),
                     Wish.of("add-contains", DealWishes::contains),
                     Wish.of("add-rule", DealWishes::rule),
                     Wish.of("mend", DealWishes::mend))));
@@ -34,7 +34,7 @@ final class DealWishes {
 
     private static void mend(Wished wished) {
         if (wished.to().equals("remove")) {
-            wished.document().remove(wished.there());
+            CommonWishes.remove(wished.document(), wished.there());
         } else {
             wished.document().put(wished.at(), wished.value());
         }

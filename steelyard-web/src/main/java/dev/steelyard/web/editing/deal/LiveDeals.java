@@ -6,8 +6,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.book.DealsInForce;
 import dev.steelyard.web.editing.draft.Counting;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.InForce;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +26,7 @@ class LiveDeals implements DealsInForce {
     @Override
     public List<DealInForce> of(Shop shop) {
         List<DealInForce> live = new ArrayList<>();
-        for (Counting version : inForce.of(Kind.DEAL, shop.zone())) {
+        for (Counting version : inForce.of(DraftKind.DEAL, shop.zone())) {
             Deal whole = Documents.readDeal(version.document().root(), shop.zone())
                     .sound()
                     .orElseThrow(() -> new IllegalStateException("version " + version.number() + " of deal "

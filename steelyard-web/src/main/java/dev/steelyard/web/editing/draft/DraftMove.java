@@ -12,7 +12,7 @@ final class DraftMove {
 
     private DraftMove() {}
 
-    static Change of(Kind kind, List<StoredDraft> cards, List<Long> before, List<Long> after) {
+    static Change of(DraftKind kind, List<StoredDraft> cards, List<Long> before, List<Long> after) {
         for (StoredDraft card : cards) {
             if (without(before, card.id()).equals(without(after, card.id()))) {
                 return new Change(
@@ -28,7 +28,7 @@ final class DraftMove {
         return new Change(
                 kind.order(),
                 0,
-                kind == Kind.CARD ? "Several cards" : "Several deals",
+                kind == DraftKind.CARD ? "Several cards" : "Several deals",
                 What.MOVED,
                 "",
                 places(cards, before),

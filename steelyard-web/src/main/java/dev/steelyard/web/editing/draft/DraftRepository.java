@@ -19,13 +19,13 @@ interface DraftRepository extends Repository<StoredDraft, Long> {
     Optional<StoredDraft> lockById(long id);
 
     @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null order by c.position, c.id")
-    List<StoredDraft> inOrder(Kind kind);
+    List<StoredDraft> inOrder(DraftKind kind);
 
     @Query("select coalesce(max(c.position), 0) from StoredDraft c where c.kind = ?1")
-    int lastPosition(Kind kind);
+    int lastPosition(DraftKind kind);
 
     /** The same, held until the caller's transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null order by c.position, c.id")
-    List<StoredDraft> lockInOrder(Kind kind);
+    List<StoredDraft> lockInOrder(DraftKind kind);
 }

@@ -43,7 +43,7 @@ public class Drafts {
 
     /** All of a kind in their order. */
     @Transactional(readOnly = true)
-    public List<Draft> inOrder(Kind kind) {
+    public List<Draft> inOrder(DraftKind kind) {
         Map<Long, StoredVersion> newest =
                 versions.drafts(kind).stream().collect(Collectors.toMap(StoredVersion::draftId, Function.identity()));
         return drafts.inOrder(kind).stream()
@@ -51,8 +51,14 @@ public class Drafts {
                 .toList();
     }
 
+    /** The numbers of all of a kind in their order. */
     @Transactional(readOnly = true)
-    public Optional<Draft> find(Kind kind, long id) {
+    public List<Long> ids(DraftKind kind) {
+        return drafts.inOrder(kind).stream().map(StoredDraft::id).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Draft> find(DraftKind kind, long id) {
         return drafts.findById(id).filter(draft -> draft.kind() == kind).map(this::entry);
     }
 
@@ -62,7 +68,7 @@ public class Drafts {
      * @throws dev.steelyard.web.base.page.NotThere where there is none of the kind
      */
     @Transactional(readOnly = true)
-    public Draft get(Kind kind, long id) {
+    public Draft get(DraftKind kind, long id) {
         return find(kind, id).orElseThrow(() -> kind.missing(id));
     }
 
@@ -74,13 +80,13 @@ public class Drafts {
 
     /** A new one, last in the order, with nothing tried yet. */
     @Transactional
-    public Draft create(Kind kind, DraftDocument document, String by) {
+    public Draft create(DraftKind kind, DraftDocument document, String by) {
         return create(kind, document, NO_TRIAL, by);
     }
 
     /** A new one, last in the order. */
     @Transactional
-    public Draft create(Kind kind, DraftDocument document, String trial, String by) {
+    public Draft create(DraftKind kind, DraftDocument document, String trial, String by) {
         StoredDraft draft =
                 drafts.save(new StoredDraft(kind, shortened(document.name()), drafts.lastPosition(kind) + 1, trial));
         return write(draft, document, null, null, by);
@@ -94,7 +100,7 @@ public class Drafts {
      * @return whether it was done; not where the order is another by now
      */
     @Transactional
-    public boolean reorder(Kind kind, List<Long> seen, List<Long> wanted, String by) {
+    public boolean reorder(DraftKind kind, List<Long> seen, List<Long> wanted, String by) {
         shops.hold();
         List<StoredDraft> now = drafts.lockInOrder(kind);
         List<Long> ids = now.stream().map(StoredDraft::id).toList();
@@ -175,17 +181,17 @@ public class Drafts {
 
     /** Takes one away; it can be put back. */
     @Transactional
-    public Optional<Draft> remove(Kind kind, long id, String by) {
+    public Optional<Draft> remove(DraftKind kind, long id, String by) {
         return there(kind, id, clock.instant(), What.REMOVED, by);
     }
 
     /** Puts one back as it was. */
     @Transactional
-    public Optional<Draft> putBack(Kind kind, long id, String by) {
+    public Optional<Draft> putBack(DraftKind kind, long id, String by) {
         return there(kind, id, null, What.PUT_BACK, by);
     }
 
-    private Optional<Draft> there(Kind kind, long id, @Nullable Instant removedAt, What what, String by) {
+    private Optional<Draft> there(DraftKind kind, long id, @Nullable Instant removedAt, What what, String by) {
         shops.hold();
         return drafts.lockById(id).filter(draft -> draft.kind() == kind).map(draft -> {
             if ((draft.removedAt() == null) != (removedAt == null)) {

@@ -30,7 +30,7 @@ public class InForce {
 
     /** All of a kind, in their order; of one of them the version that counts first comes first. */
     @Transactional(readOnly = true)
-    public List<Counting> of(Kind kind, ZoneId zone) {
+    public List<Counting> of(DraftKind kind, ZoneId zone) {
         Map<Long, Standing> standings = releases.all(kind);
         Map<List<Long>, StoredVersion> documents = new HashMap<>();
         versions.released(kind)

@@ -18,5 +18,5 @@ interface ReleaseRepository extends Repository<StoredRelease, Long> {
     /** The same of all cards that are there. */
     @Query("select r from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId and c.removedAt is null"
             + " and r.withdrawnAt is null order by r.draftId, r.starts, r.id")
-    List<StoredRelease> standing(Kind kind);
+    List<StoredRelease> standing(DraftKind kind);
 }

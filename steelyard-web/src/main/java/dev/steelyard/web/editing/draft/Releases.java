@@ -68,7 +68,7 @@ public class Releases {
 
     /** How each card stands that is there. */
     @Transactional(readOnly = true)
-    public Map<Long, Standing> all(Kind kind) {
+    public Map<Long, Standing> all(DraftKind kind) {
         Map<Long, List<Release>> byDraft = new LinkedHashMap<>();
         releases.standing(kind).forEach(release -> byDraft.computeIfAbsent(release.draftId(), any -> new ArrayList<>())
                 .add(release.release()));

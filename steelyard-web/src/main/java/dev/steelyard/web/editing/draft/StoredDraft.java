@@ -16,7 +16,7 @@ class StoredDraft extends Stored {
 
     @Enumerated(EnumType.STRING)
     @Column(columnDefinition = "varchar(4)")
-    private Kind kind = Kind.CARD;
+    private DraftKind kind = DraftKind.CARD;
 
     private String name = "";
     private int position;
@@ -33,14 +33,14 @@ class StoredDraft extends Stored {
 
     protected StoredDraft() {}
 
-    StoredDraft(Kind kind, String name, int position, String trial) {
+    StoredDraft(DraftKind kind, String name, int position, String trial) {
         this.kind = kind;
         this.name = name;
         this.position = position;
         this.trial = trial;
     }
 
-    Kind kind() {
+    DraftKind kind() {
         return kind;
     }
 

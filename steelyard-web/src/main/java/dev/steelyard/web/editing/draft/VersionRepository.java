@@ -17,11 +17,11 @@ interface VersionRepository extends Repository<StoredVersion, Long> {
     /** The drafts of the cards that are there, by card. */
     @Query("select v from StoredVersion v, StoredDraft c"
             + " where c.kind = ?1 and c.id = v.draftId and c.number = v.number and c.removedAt is null")
-    List<StoredVersion> drafts(Kind kind);
+    List<StoredVersion> drafts(DraftKind kind);
 
     /** The versions of the cards that are there which are or were released. */
     @Query("select v from StoredVersion v where exists (select r.id from StoredRelease r, StoredDraft c"
             + " where c.kind = ?1 and c.id = r.draftId and c.removedAt is null and r.withdrawnAt is null"
             + " and r.draftId = v.draftId and r.number = v.number)")
-    List<StoredVersion> released(Kind kind);
+    List<StoredVersion> released(DraftKind kind);
 }

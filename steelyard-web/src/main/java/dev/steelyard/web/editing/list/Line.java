@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.list;
 
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.draft.Draft;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.live.Standings;
 import java.time.ZoneId;
@@ -23,7 +23,7 @@ import java.util.stream.Collectors;
  */
 public record Line(
         long id,
-        Kind kind,
+        DraftKind kind,
         String name,
         Standings.View standing,
         String sentence,
@@ -38,7 +38,7 @@ public record Line(
     /** A draft with what its kind says of it. */
     public static Line of(
             Draft draft,
-            Kind kind,
+            DraftKind kind,
             Standing standing,
             Standings.View view,
             String sentence,

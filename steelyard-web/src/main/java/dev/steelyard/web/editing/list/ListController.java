@@ -4,8 +4,8 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -39,7 +39,7 @@ class ListController {
 
     private final Drafts drafts;
     private final Books books;
-    private final Map<Kind, Listing> listings = new EnumMap<>(Kind.class);
+    private final Map<DraftKind, Listing> listings = new EnumMap<>(DraftKind.class);
 
     ListController(Drafts drafts, Books books, List<Listing> all) {
         this.drafts = drafts;
@@ -48,7 +48,7 @@ class ListController {
     }
 
     private Listing listing(String where) {
-        return Objects.requireNonNull(listings.get(Kind.at(where)));
+        return Objects.requireNonNull(listings.get(DraftKind.at(where)));
     }
 
     @GetMapping

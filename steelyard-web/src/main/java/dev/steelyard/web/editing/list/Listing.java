@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.list;
 
 import dev.steelyard.format.FormatIssue;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What is particular of one kind in its list, and where one is begun. */
 public interface Listing {
 
-    Kind kind();
+    DraftKind kind();
 
     Words words();
 

@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.live;
 
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
@@ -21,8 +21,8 @@ class CardLive implements LiveShown {
     }
 
     @Override
-    public Kind kind() {
-        return Kind.CARD;
+    public DraftKind kind() {
+        return DraftKind.CARD;
     }
 
     @Override

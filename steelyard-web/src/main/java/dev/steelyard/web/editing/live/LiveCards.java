@@ -7,8 +7,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.CardsInForce;
 import dev.steelyard.web.editing.draft.Counting;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.InForce;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,7 +35,7 @@ class LiveCards implements CardsInForce {
     @Override
     public List<CardInForce> of(Shop shop) {
         List<CardInForce> live = new ArrayList<>();
-        for (Counting version : inForce.of(Kind.CARD, shop.zone())) {
+        for (Counting version : inForce.of(DraftKind.CARD, shop.zone())) {
             PreparedCard whole = prepared(version, shop.rules());
             CardState state = version.paused() ? CardState.PAUSED : CardState.LIVE;
             whole.card()

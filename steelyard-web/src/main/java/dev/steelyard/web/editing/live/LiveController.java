@@ -2,8 +2,8 @@ package dev.steelyard.web.editing.live;
 
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.ReleaseResult;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.shop.Shops;
@@ -50,7 +50,7 @@ class LiveController {
             @RequestParam(defaultValue = "0") long b,
             @RequestParam @Nullable String done,
             Model model) {
-        Kind kind = Kind.at(where);
+        DraftKind kind = DraftKind.at(where);
         model.addAttribute(
                 "page", pages.page(kind, drafts.get(kind, id), a, b, LivePage.Form.EMPTY, LiveForms.done(done)));
         return VIEW;
@@ -71,7 +71,7 @@ class LiveController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Kind kind = Kind.at(where);
+        DraftKind kind = DraftKind.at(where);
         Draft entry = drafts.get(kind, id);
         Gate gate = pages.gate(kind, entry, number);
         LiveForms typed = LiveForms.read(
@@ -107,7 +107,7 @@ class LiveController {
             @PathVariable long id,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal StaffMember who) {
-        Kind kind = known(where, id);
+        DraftKind kind = known(where, id);
         return after(kind, id, releases.pause(id, why, who.name()), "paused");
     }
 
@@ -117,7 +117,7 @@ class LiveController {
             @PathVariable long id,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal StaffMember who) {
-        Kind kind = known(where, id);
+        DraftKind kind = known(where, id);
         return after(kind, id, releases.resume(id, why, who.name()), "resumed");
     }
 
@@ -127,22 +127,22 @@ class LiveController {
             @PathVariable long id,
             @RequestParam long release,
             @AuthenticationPrincipal StaffMember who) {
-        Kind kind = known(where, id);
+        DraftKind kind = known(where, id);
         return after(kind, id, releases.withdraw(id, release, who.name()), "withdrawn");
     }
 
     /** The kind of the one that is meant; a deal’s number is no card’s. */
-    private Kind known(String where, long id) {
-        Kind kind = Kind.at(where);
+    private DraftKind known(String where, long id) {
+        DraftKind kind = DraftKind.at(where);
         drafts.get(kind, id);
         return kind;
     }
 
-    private String after(Kind kind, long id, Optional<ReleaseResult> result, String done) {
+    private String after(DraftKind kind, long id, Optional<ReleaseResult> result, String done) {
         return after(kind, id, result.orElseThrow(() -> kind.missing(id)), done);
     }
 
-    private String after(Kind kind, long id, ReleaseResult result, String done) {
+    private String after(DraftKind kind, long id, ReleaseResult result, String done) {
         books.refresh();
         return "redirect:/" + kind.where() + "/" + id + "/live?done="
                 + (result instanceof ReleaseResult.AlreadySo ? "same" : done);

@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.live;
 
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param history all releases that still stand, the latest first
  */
 public record LivePage(
-        Kind kind,
+        DraftKind kind,
         long id,
         String name,
         String state,

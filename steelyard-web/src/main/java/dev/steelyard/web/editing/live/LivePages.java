@@ -5,8 +5,8 @@ import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.trial.Subject;
@@ -26,7 +26,7 @@ class LivePages {
     private final Drafts drafts;
     private final Releases releases;
     private final Standings standings;
-    private final Map<Kind, LiveShown> shown = new EnumMap<>(Kind.class);
+    private final Map<DraftKind, LiveShown> shown = new EnumMap<>(DraftKind.class);
     private final Shops shops;
     private final Books books;
 
@@ -45,7 +45,7 @@ class LivePages {
      * @param a the version on the left; 0 for what is live
      * @param b the version on the right; 0 for the draft
      */
-    LivePage page(Kind kind, Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
+    LivePage page(DraftKind kind, Draft entry, long a, long b, LivePage.Form form, @Nullable String notice) {
         Subject subject = Subject.of(shops, books);
         ZoneId zone = subject.shop().zone();
         Standing standing = releases.of(entry.id());
@@ -78,15 +78,15 @@ class LivePages {
     }
 
     /** What stands between a version and the shoppers. */
-    Gate gate(Kind kind, Draft entry, long number) {
+    Gate gate(DraftKind kind, Draft entry, long number) {
         return of(kind).gate(entry, version(kind, entry, number), Subject.of(shops, books));
     }
 
-    private LiveShown of(Kind kind) {
+    private LiveShown of(DraftKind kind) {
         return Objects.requireNonNull(shown.get(kind));
     }
 
-    private DraftDocument version(Kind kind, Draft entry, long number) {
+    private DraftDocument version(DraftKind kind, Draft entry, long number) {
         return drafts.version(entry.id(), number)
                 .orElseThrow(() -> new NotThere("This " + kind.word() + " has no version " + number + "."));
     }

@@ -5,9 +5,8 @@ import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.OrderFindings;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,7 +27,7 @@ public class Neighbours {
 
     /** Where a card, as it is written, covers the same goods, customers and time as live ones, a sentence each. */
     public List<String> overlaps(long cardId, RateCard card) {
-        List<Long> order = cards.inOrder(Kind.CARD).stream().map(Draft::id).toList();
+        List<Long> order = cards.ids(DraftKind.CARD);
         int ours = order.indexOf(cardId);
         Map<Long, RateCard> others = new LinkedHashMap<>();
         for (CardInForce live : books.inForce().cards()) {
@@ -47,20 +46,16 @@ public class Neighbours {
         int ours = order.size();
         order.add(card);
         order.addAll(after);
-        Map<Integer, List<Finding>> found =
-                OrderFindings.of(order, books.inForce().directory());
+        OrderFindings.About about =
+                OrderFindings.about(order, ours, books.inForce().directory());
         List<String> said = new ArrayList<>();
-        found.getOrDefault(ours, List.of()).stream()
+        about.own().stream()
                 .filter(finding -> finding.code() != Finding.Code.COVERS_NOTHING)
                 .forEach(finding -> said.add(finding.message()));
-        for (int later = ours + 1; later < order.size(); later++) {
-            String name = order.get(later).name();
-            found.getOrDefault(later, List.of()).stream()
-                    .filter(finding -> finding.message().contains("“" + card.name() + "”"))
-                    .forEach(finding -> said.add("“" + name + "” stands below: "
-                            + Character.toLowerCase(finding.message().charAt(0))
-                            + finding.message().substring(1)));
-        }
+        about.below()
+                .forEach((below, count) ->
+                        said.add("“" + order.get(below).name() + "” stands below: this card comes first, and wins for "
+                                + (count == 1 ? "1 product" : count + " products") + " that both cover"));
         return said;
     }
 }

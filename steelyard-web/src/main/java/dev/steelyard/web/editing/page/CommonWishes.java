@@ -33,6 +33,22 @@ public final class CommonWishes {
         }
     }
 
+    /**
+     * Takes away what is at a place. A list of goods or customers that nothing is left in goes with its last word, and a rule
+     * with its last part: an empty one would say that nothing fits.
+     */
+    public static void remove(DraftDocument document, String at) {
+        document.remove(at);
+        int covers = at.indexOf("covers/");
+        String above = at.substring(0, at.lastIndexOf('/'));
+        while (covers >= 0
+                && above.length() > covers + "covers".length()
+                && document.at(above).isEmpty()) {
+            document.remove(above);
+            above = above.substring(0, above.lastIndexOf('/'));
+        }
+    }
+
     /** Goods that are named are no longer everything. */
     public static void named(DraftDocument document, String at) {
         int covers = at.indexOf("covers/");

@@ -3,7 +3,7 @@ package dev.steelyard.web.editing.page;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Moments;
 import dev.steelyard.format.FormatIssue;
-import dev.steelyard.web.base.page.Letters;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -103,7 +103,7 @@ public class DraftFields {
                 .filter(issue -> issue.at().equals(at))
                 .map(FormatIssue::message)
                 .findFirst()
-                .map(Letters::large)
+                .map(FirstLetter::large)
                 .orElse("");
     }
 
@@ -133,12 +133,12 @@ public class DraftFields {
     }
 
     /** How many things are wrong on a step. */
-    public long count(Step step) {
+    public long count(EditStep step) {
         return issues.stream().filter(issue -> step.has(issue.at())).count();
     }
 
     /** What is wrong on a step that no field has said. */
-    public List<FormatIssue> unsaid(Step step) {
+    public List<FormatIssue> unsaid(EditStep step) {
         return issues.stream()
                 .filter(issue -> step.has(issue.at()) && !said.contains(issue.at()))
                 .toList();

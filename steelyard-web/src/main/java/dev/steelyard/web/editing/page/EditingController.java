@@ -3,9 +3,9 @@ package dev.steelyard.web.editing.page;
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Merge;
 import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.trial.Subject;
@@ -41,7 +41,7 @@ class EditingController {
 
     private final Drafts drafts;
     private final Frames frames;
-    private final Map<Kind, Editor> editors = new EnumMap<>(Kind.class);
+    private final Map<DraftKind, Editor> editors = new EnumMap<>(DraftKind.class);
 
     EditingController(Drafts drafts, Frames frames, List<Editor> all) {
         this.drafts = drafts;
@@ -50,7 +50,7 @@ class EditingController {
     }
 
     private Editor editor(String where) {
-        return Objects.requireNonNull(editors.get(Kind.at(where)));
+        return Objects.requireNonNull(editors.get(DraftKind.at(where)));
     }
 
     @GetMapping

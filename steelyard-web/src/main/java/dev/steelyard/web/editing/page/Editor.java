@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.page;
 
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.words.SentencePart;
 import java.util.List;
@@ -11,13 +11,13 @@ import java.util.Map;
 /** What is particular of one kind of draft on its page; all else is alike for all of them. */
 public interface Editor {
 
-    Kind kind();
+    DraftKind kind();
 
     /** The step that a page opens at where none is asked for. */
-    Step opensAt(DraftDocument document);
+    EditStep opensAt(DraftDocument document);
 
     /** The step of a code; the first where there is none. */
-    Step step(String code);
+    EditStep step(String code);
 
     Wishes wishes();
 
@@ -68,7 +68,7 @@ public interface Editor {
      * @param view what the templates of the kind call {@code page}
      */
     record Shown(
-            List<? extends Step> steps,
+            List<? extends EditStep> steps,
             Map<String, String> summaries,
             List<SentencePart> sentence,
             DraftFields fields,

@@ -36,7 +36,7 @@ class Frames {
         Subject subject = subject();
         Editor.Shown shown = editor.show(showing, subject);
         Draft entry = showing.entry();
-        Step step = editor.step(showing.form().step());
+        EditStep step = editor.step(showing.form().step());
         List<StepLink> links = shown.steps().stream()
                 .map(one -> new StepLink(
                         one,
@@ -48,7 +48,7 @@ class Frames {
         model.addAttribute("page", shown.view());
         model.addAttribute(
                 "frame",
-                new Frame(
+                new PageFrame(
                         editor.kind(),
                         entry.id(),
                         showing.typed().name(),

@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.page;
 
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Merge;
 import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.words.DocumentChanges;
@@ -16,7 +16,7 @@ final class Meanwhile {
 
     /** Both changed the same places: nothing is kept until they are picked. */
     static Notice touch(
-            Kind kind, Draft theirs, DraftDocument base, DraftDocument typed, List<Merge.Conflict> conflicts) {
+            DraftKind kind, Draft theirs, DraftDocument base, DraftDocument typed, List<Merge.Conflict> conflicts) {
         return new Notice(
                 theirs.changedBy() + " has changed this " + kind.word() + " meanwhile, and "
                         + (conflicts.size() == 1 ? "one place" : conflicts.size() + " places")
@@ -36,7 +36,7 @@ final class Meanwhile {
     }
 
     /** Somebody has changed other places; theirs comes in with the next change here. */
-    static Notice waits(Kind kind, Draft theirs, DraftDocument base, DraftDocument typed) {
+    static Notice waits(DraftKind kind, Draft theirs, DraftDocument base, DraftDocument typed) {
         List<Merge.Conflict> conflicts =
                 Merge.of(base, theirs.document(), typed, Merge.Picked.NOTHING).conflicts();
         if (!conflicts.isEmpty()) {
@@ -53,7 +53,7 @@ final class Meanwhile {
     }
 
     /** Both are kept. */
-    static Notice both(Kind kind, Draft over, DraftDocument base) {
+    static Notice both(DraftKind kind, Draft over, DraftDocument base) {
         return Notice.said(
                 over.changedBy() + " had changed this " + kind.word()
                         + " meanwhile, at other places. Both are kept. Changed there:",
@@ -61,7 +61,7 @@ final class Meanwhile {
     }
 
     /** What was to be undone is no longer the last change. */
-    static Notice notUndone(Kind kind, Draft theirs, DraftDocument base) {
+    static Notice notUndone(DraftKind kind, Draft theirs, DraftDocument base) {
         return Notice.said(
                 "Nothing was undone: " + theirs.changedBy() + " has changed this " + kind.word()
                         + " since. Changed there:",

@@ -3,8 +3,8 @@ package dev.steelyard.web.editing.page;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.shop.people.StaffMember;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -27,7 +27,7 @@ class MovesController {
 
     @PostMapping("/copy")
     String copy(@PathVariable String where, @PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        Kind kind = Kind.at(where);
+        DraftKind kind = DraftKind.at(where);
         Draft entry = drafts.get(kind, id);
         DraftDocument copied = entry.document().copy();
         copied.put("/name", "Copy of " + entry.name());
@@ -37,7 +37,7 @@ class MovesController {
 
     @PostMapping("/remove")
     String remove(@PathVariable String where, @PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        Kind kind = Kind.at(where);
+        DraftKind kind = DraftKind.at(where);
         drafts.remove(kind, id, who.name()).orElseThrow(() -> kind.missing(id));
         books.refresh();
         return "redirect:/" + where + "?removed=" + id;
@@ -45,7 +45,7 @@ class MovesController {
 
     @PostMapping("/put-back")
     String putBack(@PathVariable String where, @PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        Kind kind = Kind.at(where);
+        DraftKind kind = DraftKind.at(where);
         drafts.putBack(kind, id, who.name()).orElseThrow(() -> kind.missing(id));
         books.refresh();
         return page(where, id);

@@ -5,4 +5,4 @@ package dev.steelyard.web.editing.page;
  *
  * @param wrong how many things are to be mended there
  */
-public record StepLink(Step step, String summary, long wrong, boolean current) {}
+public record StepLink(EditStep step, String summary, long wrong, boolean current) {}

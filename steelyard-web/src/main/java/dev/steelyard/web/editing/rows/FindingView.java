@@ -18,7 +18,7 @@ record FindingView(
 
     static FindingView of(Finding finding, ReadPrices read, int decimals) {
         Cell cell = read.cell(finding.place());
-        String field = cell == null ? null : Fields.price(cell.row(), cell.groupId());
+        String field = cell == null ? null : RowFields.price(cell.row(), cell.groupId());
         String label = null;
         String value = "";
         if (field != null && finding.mend() instanceof Mend.SetPrice set) {

@@ -105,8 +105,8 @@ final class PriceBeam {
                         by.group() != null,
                         who + "from " + by.pieces() + " pieces: " + price,
                         "weight-" + cell.row() + "-" + cell.groupId(),
-                        Fields.from(cell.row()),
-                        Fields.price(cell.row(), cell.groupId())));
+                        RowFields.from(cell.row()),
+                        RowFields.price(cell.row(), cell.groupId())));
             }
         }
     }

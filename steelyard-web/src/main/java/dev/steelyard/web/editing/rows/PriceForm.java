@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.web.base.page.Ids;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -22,7 +23,7 @@ record PriceForm(
         String shelfPrice,
         Over over,
         List<RowText> rows,
-        TrialText trial,
+        RowsTrialText trial,
         String base,
         @Nullable Integer axisEnd) {
 
@@ -43,7 +44,7 @@ record PriceForm(
                 text(sent, "shelfPrice"),
                 text(sent, "over").equals(Over.PRODUCT.name()) ? Over.PRODUCT : Over.LINE,
                 rows(sent),
-                new TrialText(
+                new RowsTrialText(
                         text(sent, "trialSku"),
                         text(sent, "trialGroup"),
                         text(sent, "trialQuantity"),
@@ -62,7 +63,7 @@ record PriceForm(
         for (int i = 0; i < froms.size(); i++) {
             Map<Long, String> prices = new HashMap<>();
             for (String name : sent.keySet()) {
-                if (name.startsWith(PRICE) && name.substring(PRICE.length()).matches("\\d{1,18}")) {
+                if (name.startsWith(PRICE) && Ids.is(name.substring(PRICE.length()))) {
                     prices.put(Long.valueOf(name.substring(PRICE.length())), at(sent, name, i));
                 }
             }
@@ -82,6 +83,6 @@ record PriceForm(
 
     private static long number(MultiValueMap<String, String> sent, String name) {
         String text = text(sent, name);
-        return text.matches("\\d{1,18}") ? Long.parseLong(text) : 0;
+        return Ids.read(text);
     }
 }

@@ -10,6 +10,7 @@ import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.sheet.ItemCheck;
 import dev.steelyard.web.base.page.DayText;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -43,9 +44,9 @@ final class PriceReader {
     }
 
     private ReadPrices read(PriceForm form) {
-        BigDecimal shelfPrice = form.shelfPrice().isBlank() ? null : price(Fields.SHELF_PRICE, form.shelfPrice());
+        BigDecimal shelfPrice = form.shelfPrice().isBlank() ? null : price(RowFields.SHELF_PRICE, form.shelfPrice());
         if (form.rows().size() > MOST_ROWS) {
-            errors.put(Fields.ROWS, form.rows().size() + " rows are too many; at most " + MOST_ROWS);
+            errors.put(RowFields.ROWS, form.rows().size() + " rows are too many; at most " + MOST_ROWS);
         }
         List<RowText> rows = form.rows();
         for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
@@ -56,9 +57,8 @@ final class PriceReader {
         Set<Integer> clashing = new HashSet<>();
         for (BreakClash clash : Breaks.clashes(breaks)) {
             clashing.add(clash.second());
-            String message = Character.toUpperCase(clash.message().charAt(0))
-                    + clash.message().substring(1);
-            errors.putIfAbsent(Fields.from(cells.get(clash.second()).row()), message);
+            String message = FirstLetter.large(clash.message());
+            errors.putIfAbsent(RowFields.from(cells.get(clash.second()).row()), message);
         }
         return new ReadPrices(shelfPrice, without(breaks, clashing), without(cells, clashing), Map.copyOf(errors));
     }
@@ -67,7 +67,7 @@ final class PriceReader {
         Integer from = threshold(index, row.from());
         Validity validity = validity(index, row);
         if (row.hasNoPrice()) {
-            errors.put(Fields.price(index, PriceForm.EVERYONE), "Type a price, for everyone or for a group");
+            errors.put(RowFields.price(index, PriceForm.EVERYONE), "Type a price, for everyone or for a group");
         }
         cell(index, row, PriceForm.EVERYONE, null, from, validity);
         for (CustomerGroup group : groups) {
@@ -85,7 +85,7 @@ final class PriceReader {
         if (row.price(groupId).isBlank()) {
             return;
         }
-        BigDecimal price = price(Fields.price(index, groupId), row.price(groupId));
+        BigDecimal price = price(RowFields.price(index, groupId), row.price(groupId));
         if (price != null && from != null && validity != null) {
             breaks.add(new Break(from, price, group, validity));
             cells.add(new Cell(index, groupId));
@@ -93,7 +93,7 @@ final class PriceReader {
     }
 
     private @Nullable Integer threshold(int index, String text) {
-        String field = Fields.from(index);
+        String field = RowFields.from(index);
         if (text.isBlank()) {
             errors.put(field, "From how many pieces? Type a whole number");
             return null;
@@ -135,14 +135,14 @@ final class PriceReader {
 
     private @Nullable Validity validity(int index, RowText row) {
         int before = errors.size();
-        LocalDate from = day(Fields.starts(index), row.starts());
-        LocalDate until = day(Fields.ends(index), row.ends());
+        LocalDate from = day(RowFields.starts(index), row.starts());
+        LocalDate until = day(RowFields.ends(index), row.ends());
         if (errors.size() > before) {
             return null;
         }
         String fault = Days.fault(from, until);
         if (fault != null) {
-            errors.put(Fields.ends(index), fault);
+            errors.put(RowFields.ends(index), fault);
             return null;
         }
         return new Validity(from, until);

@@ -61,8 +61,9 @@ class PricesController {
 
     @GetMapping
     String show(@PathVariable long id, @RequestParam @Nullable Long variant, Model model) {
-        Subject subject = subject(id, variant);
-        TrialText trial = new TrialText("", "", FIRST_TRIAL, subject.today().toString());
+        PricedProduct subject = subject(id, variant);
+        RowsTrialText trial =
+                new RowsTrialText("", "", FIRST_TRIAL, subject.today().toString());
         return whole(model, subject, pages.saved(subject, trial), null);
     }
 
@@ -78,7 +79,7 @@ class PricesController {
     @PostMapping("/edit")
     String edit(@PathVariable long id, @RequestParam MultiValueMap<String, String> sent, Model model) {
         PriceForm form = PriceForm.read(sent);
-        Subject subject = subject(id, form.variantId());
+        PricedProduct subject = subject(id, form.variantId());
         model.addAttribute("why", why(sent));
         return editor(model, subject, edits.apply(form, sent, subject), null);
     }
@@ -91,7 +92,7 @@ class PricesController {
             Model model,
             HttpServletResponse response) {
         PriceForm form = PriceForm.read(sent);
-        Subject subject = subject(id, form.variantId());
+        PricedProduct subject = subject(id, form.variantId());
         model.addAttribute("why", why(sent));
         ReadPrices read = PriceReader.read(form, subject.groups());
         if (!read.errors().isEmpty()) {
@@ -101,7 +102,7 @@ class PricesController {
                     model,
                     subject,
                     form,
-                    Notice.wrong("Not saved: " + (count == 1 ? "one field" : count + " fields")
+                    SaveNotice.wrong("Not saved: " + (count == 1 ? "one field" : count + " fields")
                             + " cannot be read. Nothing you typed is lost."));
         }
         PriceEdit edit = new PriceEdit(
@@ -110,27 +111,28 @@ class PricesController {
         if (result instanceof EditResult.Saved saved) {
             books.refresh();
             model.addAttribute("why", "");
-            Subject now = subject(saved.entry(), form.variantId());
+            PricedProduct now = subject(saved.entry(), form.variantId());
             List<String> changes = PriceChanges.between(
                     subject.saved(), now.saved(), now.rounding().unitPriceDecimals());
             return editor(
                     model,
                     now,
                     pages.saved(now, form.trial()),
-                    Notice.done(changes.isEmpty() ? "Nothing had changed." : "Saved. Shoppers see it now.", changes));
+                    SaveNotice.done(
+                            changes.isEmpty() ? "Nothing had changed." : "Saved. Shoppers see it now.", changes));
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         GoodsEntry theirs = ((EditResult.ChangedMeanwhile) result).entry();
-        Subject now = subject(theirs, form.variantId());
+        PricedProduct now = subject(theirs, form.variantId());
         if (theirs.isRemoved()) {
             return editor(
                     model,
                     now,
                     form,
-                    Notice.wrong("Not saved: the product was taken out of the shop by " + theirs.changedBy()
+                    SaveNotice.wrong("Not saved: the product was taken out of the shop by " + theirs.changedBy()
                             + ". What you typed is still here; put the product back to save it."));
         }
-        return editor(model, now, form, Notice.of(conflict(now, form, read)));
+        return editor(model, now, form, SaveNotice.of(conflict(now, form, read)));
     }
 
     @PostMapping("/remove")
@@ -151,7 +153,7 @@ class PricesController {
         return Objects.requireNonNullElse(sent.getFirst("why"), "").strip();
     }
 
-    private Conflict conflict(Subject now, PriceForm form, ReadPrices read) {
+    private Conflict conflict(PricedProduct now, PriceForm form, ReadPrices read) {
         PriceState began = base.read(form.base());
         PriceState mine = read.state(form.over());
         PriceState common = began == null ? now.saved() : began;
@@ -163,13 +165,13 @@ class PricesController {
                 PriceChanges.between(common, mine, decimals));
     }
 
-    private Subject subject(long id, @Nullable Long variant) {
+    private PricedProduct subject(long id, @Nullable Long variant) {
         return subject(goods.find(id).orElseThrow(() -> noProduct(id)), variant);
     }
 
-    private Subject subject(GoodsEntry entry, @Nullable Long variant) {
+    private PricedProduct subject(GoodsEntry entry, @Nullable Long variant) {
         Shop shop = shops.current();
-        return Subject.of(entry, variant, shop, shops.groups(), shops.today())
+        return PricedProduct.of(entry, variant, shop, shops.groups(), shops.today())
                 .orElseThrow(() -> new NotThere("This product has no such variant."));
     }
 
@@ -177,17 +179,17 @@ class PricesController {
         return new NotThere("There is no product with the number " + id + ". It may have been deleted.");
     }
 
-    private String whole(Model model, Subject subject, PriceForm form, @Nullable Notice notice) {
+    private String whole(Model model, PricedProduct subject, PriceForm form, @Nullable SaveNotice notice) {
         fill(model, subject, form, notice);
         return "prices/page";
     }
 
-    private String editor(Model model, Subject subject, PriceForm form, @Nullable Notice notice) {
+    private String editor(Model model, PricedProduct subject, PriceForm form, @Nullable SaveNotice notice) {
         fill(model, subject, form, notice);
         return EDITOR;
     }
 
-    private void fill(Model model, Subject subject, PriceForm form, @Nullable Notice notice) {
+    private void fill(Model model, PricedProduct subject, PriceForm form, @Nullable SaveNotice notice) {
         model.addAttribute("page", pages.page(subject, form));
         model.addAttribute("listed", listed.of(subject.entry().product()));
         model.addAttribute("notice", notice);

@@ -35,7 +35,7 @@ class PricesPages {
     }
 
     /** The form filled with what is saved, its rows by threshold. */
-    PriceForm saved(Subject subject, TrialText trial) {
+    PriceForm saved(PricedProduct subject, RowsTrialText trial) {
         PriceState state = subject.saved();
         int decimals = subject.rounding().unitPriceDecimals();
         return new PriceForm(
@@ -75,14 +75,14 @@ class PricesPages {
         return date == null ? "" : date.toString();
     }
 
-    PricesPage page(Subject subject, PriceForm form) {
+    PricesPage page(PricedProduct subject, PriceForm form) {
         ReadPrices read = PriceReader.read(form, subject.groups());
         PriceState state = read.state(form.over());
         Product changed = subject.with(state);
         Item item = subject.itemOf(changed);
         Rounding rounding = subject.rounding();
         Trial trial = Trial.read(form.trial(), subject);
-        TrialView answer = trial.price(changed, subject);
+        RowsTrialView answer = trial.price(changed, subject);
         Drawn drawn = draw(item, read, trial, form.axisEnd(), rounding);
         Map<String, String> errors = new LinkedHashMap<>(read.errors());
         if (answer.field() != null) {
@@ -143,32 +143,32 @@ class PricesPages {
         return groups.isEmpty() ? null : groups.contains(preferred) ? preferred : groups.get(0);
     }
 
-    private static List<TableRow> tableRows(PriceForm form, Subject subject, Item item, Trial trial) {
+    private static List<BreakRow> tableRows(PriceForm form, PricedProduct subject, Item item, Trial trial) {
         PieceCurve everyone = item.ownRows() == null
                 ? null
                 : PieceCurve.of(item, null, trial.day(), subject.rounding()).orElse(null);
         return IntStream.range(0, form.rows().size())
                 .mapToObj(i -> {
                     RowText row = form.rows().get(i);
-                    List<TableRow.Cell> cells = new ArrayList<>();
-                    cells.add(new TableRow.Cell(PriceForm.EVERYONE, "Everyone", row.price(PriceForm.EVERYONE), ""));
-                    String inherited = TableRow.inherited(row, everyone);
+                    List<BreakRow.Cell> cells = new ArrayList<>();
+                    cells.add(new BreakRow.Cell(PriceForm.EVERYONE, "Everyone", row.price(PriceForm.EVERYONE), ""));
+                    String inherited = BreakRow.inherited(row, everyone);
                     for (CustomerGroup group : subject.groups()) {
-                        cells.add(new TableRow.Cell(group.id(), group.name(), row.price(group.id()), inherited));
+                        cells.add(new BreakRow.Cell(group.id(), group.name(), row.price(group.id()), inherited));
                     }
-                    return TableRow.of(i, row, cells, item);
+                    return BreakRow.of(i, row, cells, item);
                 })
                 .toList();
     }
 
-    private static List<FindingView> findings(Subject subject, Item item, ReadPrices read, Rounding rounding) {
+    private static List<FindingView> findings(PricedProduct subject, Item item, ReadPrices read, Rounding rounding) {
         return new PriceFindings(rounding, subject.shop().smallestMargin())
                 .of(item, subject.today()).stream()
                         .map(finding -> FindingView.of(finding, read, rounding.unitPriceDecimals()))
                         .toList();
     }
 
-    private static String status(Subject subject) {
+    private static String status(PricedProduct subject) {
         String by = Show.moment(subject.entry().changedAt(), subject.shop().zone()) + " by "
                 + subject.entry().changedBy();
         if (subject.entry().isRemoved()) {
@@ -178,7 +178,7 @@ class PricesPages {
         return priced ? "live since " + by : "no shelf price, changed " + by;
     }
 
-    private static List<Scope> scopes(Subject subject) {
+    private static List<Scope> scopes(PricedProduct subject) {
         List<Scope> scopes = new ArrayList<>();
         String href = "/goods/" + subject.entry().id();
         Product product = subject.entry().product();
@@ -208,7 +208,7 @@ class PricesPages {
         return "breaks from " + String.join(", ", thresholds);
     }
 
-    private static List<Fact> facts(Subject subject, Item item, Rounding rounding) {
+    private static List<Fact> facts(PricedProduct subject, Item item, Rounding rounding) {
         List<Fact> facts = new ArrayList<>();
         facts.add(new Fact("SKU", item.sku().value()));
         facts.add(new Fact("In", String.join(", ", subject.entry().categories())));

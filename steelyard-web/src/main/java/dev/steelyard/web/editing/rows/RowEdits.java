@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.rows;
 
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,7 +21,7 @@ class RowEdits {
     }
 
     /** The form after what was asked for in {@code do}; an unknown wish changes nothing. */
-    PriceForm apply(PriceForm form, MultiValueMap<String, String> sent, Subject subject) {
+    PriceForm apply(PriceForm form, MultiValueMap<String, String> sent, PricedProduct subject) {
         return switch (first(sent, "do")) {
             case "hang" -> form.withRows(hang(form.rows(), first(sent, "atFrom"), first(sent, "atPrice")));
             case "take-off" -> form.withRows(takeOff(form.rows(), index(sent, "row"), first(sent, "group")));
@@ -33,7 +34,7 @@ class RowEdits {
     }
 
     /** Mine, now standing on theirs: the next save replaces what both were shown. */
-    private PriceForm keepMine(PriceForm form, Subject subject) {
+    private PriceForm keepMine(PriceForm form, PricedProduct subject) {
         PriceForm theirs = pages.saved(subject, form.trial());
         return new PriceForm(
                 theirs.version(),
@@ -67,7 +68,7 @@ class RowEdits {
         }
         RowText row = fewer.get(index);
         Map<Long, String> prices = new HashMap<>(row.prices());
-        if (group.matches("\\d{1,18}")) {
+        if (Ids.is(group)) {
             prices.put(Long.valueOf(group), "");
         } else {
             prices.clear();
@@ -94,6 +95,6 @@ class RowEdits {
 
     private static int index(MultiValueMap<String, String> sent, String name) {
         String text = first(sent, name);
-        return text.matches("\\d{1,6}") ? Integer.parseInt(text) : -1;
+        return Ids.index(text);
     }
 }

@@ -44,17 +44,17 @@ final class Sentence {
     private void breakAt(Stretch stretch, String joint) {
         Cell cell = cell(stretch);
         words(joint);
-        number(Show.whole(stretch.from()), cell == null ? null : Fields.from(cell.row()));
+        number(Show.whole(stretch.from()), cell == null ? null : RowFields.from(cell.row()));
         words(" it is ");
         number(Show.money(stretch.perPiece().value(), decimals), priceField(stretch));
     }
 
     private @Nullable String priceField(Stretch stretch) {
         if (stretch.by() == null) {
-            return Fields.SHELF_PRICE;
+            return RowFields.SHELF_PRICE;
         }
         Cell cell = cell(stretch);
-        return cell == null ? null : Fields.price(cell.row(), cell.groupId());
+        return cell == null ? null : RowFields.price(cell.row(), cell.groupId());
     }
 
     private @Nullable Cell cell(Stretch stretch) {

@@ -36,7 +36,7 @@ record Trial(
         LocalDate day,
         @Nullable String dayFault) {
 
-    static Trial read(TrialText text, Subject subject) {
+    static Trial read(RowsTrialText text, PricedProduct subject) {
         DecimalText.Reading quantity = Quantity.read(text.quantity());
         BigDecimal pieces = quantity.value();
         LocalDate day = DayText.read(text.day());
@@ -55,7 +55,7 @@ record Trial(
                         : null);
     }
 
-    private static Sku sku(String text, Subject subject) {
+    private static Sku sku(String text, PricedProduct subject) {
         List<Sku> skus = subject.entry().product().items().stream()
                 .map(item -> item.sku())
                 .toList();
@@ -63,7 +63,7 @@ record Trial(
     }
 
     /** The subject itself, or the first variant priced by the product's own prices. */
-    private static Sku usual(Subject subject) {
+    private static Sku usual(PricedProduct subject) {
         if (subject.variant() != null) {
             return subject.variant().sku();
         }
@@ -74,12 +74,12 @@ record Trial(
                 .sku();
     }
 
-    TrialView price(Product changed, Subject subject) {
+    RowsTrialView price(Product changed, PricedProduct subject) {
         if (quantity == null) {
-            return TrialView.refused(Objects.requireNonNull(quantityFault), "trialQuantity");
+            return RowsTrialView.refused(Objects.requireNonNull(quantityFault), "trialQuantity");
         }
         if (dayFault != null) {
-            return TrialView.refused(dayFault, "trialDay");
+            return RowsTrialView.refused(dayFault, "trialDay");
         }
         PriceBook book = PriceBook.of(subject.shop().rules(), List.of(), List.of(changed));
         LineResult result = book.explain(
@@ -88,11 +88,11 @@ record Trial(
                         day.atTime(LocalTime.NOON).atZone(subject.shop().zone()))
                 .get(0);
         if (result instanceof RefusedLine refused) {
-            return TrialView.refused(refused.message(), null);
+            return RowsTrialView.refused(refused.message(), null);
         }
         PricedLine line = (PricedLine) result;
         int decimals = line.shownPerPiece().value().scale();
-        return new TrialView(
+        return new RowsTrialView(
                 null,
                 null,
                 Show.money(line.shownPerPiece().value(), decimals),

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.words;
 
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.selling.shown.HourWords;
 import java.util.ArrayList;
@@ -67,7 +68,7 @@ public final class CoversWords {
             line.append(", ").append(HourWords.hours(opens, closes));
         }
         String words = line.toString();
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+        return FirstLetter.large(words) + ".";
     }
 
     private static void append(StringBuilder line, JsonNode covers, String field, String words) {

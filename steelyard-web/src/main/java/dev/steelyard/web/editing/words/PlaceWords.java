@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.words;
 
+import dev.steelyard.web.base.page.FirstLetter;
 import java.util.Map;
 
 /** Places in a card in words: “/cases/0/piece/rate/price” is “Case 1, rate, price”. */
@@ -54,6 +55,6 @@ public final class PlaceWords {
                 words.append(words.isEmpty() ? "" : ", ").append(WORDS.getOrDefault(step, step));
             }
         }
-        return words.isEmpty() ? "The card" : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return words.isEmpty() ? "The card" : FirstLetter.large(words.toString());
     }
 }

@@ -2,11 +2,13 @@ package dev.steelyard.web.goods.about;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.page.Ids;
+import dev.steelyard.web.goods.ChangedGoods;
 import dev.steelyard.web.goods.about.ProductForm.VariantText;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -29,13 +31,15 @@ import org.springframework.transaction.annotation.Transactional;
 class Descriptions {
 
     private final JdbcTemplate sql;
+    private final ChangedGoods changed;
     private final RowIds ids;
     private final Shops shops;
     private final Changes changes;
     private final Clock clock;
 
-    Descriptions(JdbcTemplate sql, RowIds ids, Shops shops, Changes changes, Clock clock) {
+    Descriptions(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Shops shops, Changes changes, Clock clock) {
         this.sql = sql;
+        this.changed = changed;
         this.ids = ids;
         this.shops = shops;
         this.changes = changes;
@@ -168,11 +172,17 @@ class Descriptions {
         Map<String, String> after = state(id);
         if (!after.equals(before)) {
             changes.keep(
-                    new Change(Subject.GOODS, id, Objects.requireNonNull(after.get("name")), what, "", before, after),
+                    new Change(
+                            ChangeSubject.GOODS,
+                            id,
+                            Objects.requireNonNull(after.get("name")),
+                            what,
+                            "",
+                            before,
+                            after),
                     by);
         }
-        shops.raiseRevision();
-        sql.update("update product set revision = (select revision from shop) where id = ?", id);
+        changed.one(id);
     }
 
     /** As history keeps it. */
@@ -224,7 +234,7 @@ class Descriptions {
         for (int i = 0; i < form.variants().size(); i++) {
             VariantText one = form.variants().get(i);
             if (!one.isBlank() && !one.off()) {
-                long own = one.id().matches("\\d{1,18}") ? Long.parseLong(one.id()) : 0;
+                long own = Ids.read(one.id());
                 checkSku("variantSku." + i, one.sku(), 0, own, faults);
             }
         }
@@ -282,7 +292,7 @@ class Descriptions {
     private void variants(long product, ProductForm form) {
         int position = 0;
         for (VariantText one : form.variants()) {
-            long id = one.id().matches("\\d{1,18}") ? Long.parseLong(one.id()) : 0;
+            long id = Ids.read(one.id());
             if (one.off()) {
                 sql.update("delete from price_row where product_id = ? and variant_id = ?", product, id);
                 sql.update("delete from variant where product_id = ? and id = ?", product, id);

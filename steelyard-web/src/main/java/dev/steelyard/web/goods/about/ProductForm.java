@@ -3,6 +3,8 @@ package dev.steelyard.web.goods.about;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.PriceLimits;
+import dev.steelyard.web.base.page.FirstLetter;
+import dev.steelyard.web.base.page.Ids;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -83,14 +85,14 @@ record ProductForm(
                     !id.isEmpty() && sent.getOrDefault("variantOff", List.of()).contains(id)));
         }
         return new ProductForm(
-                text(sent, "version").matches("\\d{1,18}") ? Long.parseLong(text(sent, "version")) : 0,
+                Ids.read(text(sent, "version")),
                 text(sent, "sku"),
                 text(sent, "name"),
                 text(sent, "description"),
                 text(sent, "drawing"),
                 text(sent, "brand"),
                 sent.getOrDefault("category", List.of()).stream()
-                        .filter(id -> id.matches("\\d{1,18}"))
+                        .filter(id -> Ids.is(id))
                         .map(Long::valueOf)
                         .collect(Collectors.toCollection(TreeSet::new)),
                 text(sent, "type"),
@@ -176,7 +178,7 @@ record ProductForm(
         }
         String fault = Sku.fault(text);
         if (fault != null) {
-            faults.put(field, Character.toUpperCase(fault.charAt(0)) + fault.substring(1));
+            faults.put(field, FirstLetter.large(fault));
         }
     }
 

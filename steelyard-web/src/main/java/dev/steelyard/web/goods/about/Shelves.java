@@ -1,12 +1,13 @@
 package dev.steelyard.web.goods.about;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.goods.ChangedGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,13 +28,15 @@ class Shelves {
     private static final int LONGEST = 120;
 
     private final JdbcTemplate sql;
+    private final ChangedGoods changed;
     private final RowIds ids;
     private final Drafts drafts;
     private final Shops shops;
     private final Changes changes;
 
-    Shelves(JdbcTemplate sql, RowIds ids, Drafts drafts, Shops shops, Changes changes) {
+    Shelves(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Drafts drafts, Shops shops, Changes changes) {
         this.sql = sql;
+        this.changed = changed;
         this.ids = ids;
         this.drafts = drafts;
         this.shops = shops;
@@ -182,7 +185,7 @@ class Shelves {
     /** Which cards and deals name it; empty for none. */
     private String named(Of of, String name) {
         List<String> found = new ArrayList<>();
-        for (Kind kind : Kind.values()) {
+        for (DraftKind kind : DraftKind.values()) {
             drafts.inOrder(kind).stream()
                     .filter(draft -> NamedIn.covers(draft.document().root(), of.inFiles, name))
                     .forEach(draft -> found.add("“" + draft.name() + "”"));
@@ -192,7 +195,6 @@ class Shelves {
 
     /** The goods that have it are read anew by every node; in a category those below count too. */
     private void markGoods(Of of, String key) {
-        shops.raiseRevision();
         String which =
                 switch (of) {
                     case TAG -> "p.id in (select product_id from product_tag where tag = ?)";
@@ -201,10 +203,10 @@ class Shelves {
                             + " select c.id from category c join below b on c.parent_id = b.id) select pc.product_id from"
                             + " product_category pc join below on below.id = pc.category_id)";
                 };
-        sql.update("update product p set p.revision = (select revision from shop) where " + which, key);
+        changed.seen(which, key);
     }
 
     private void keep(String name, What what, String by) {
-        changes.keep(new Change(Subject.GOODS, 0, name, what, "", Map.of(), Map.of()), by);
+        changes.keep(new Change(ChangeSubject.GOODS, 0, name, what, "", Map.of(), Map.of()), by);
     }
 }

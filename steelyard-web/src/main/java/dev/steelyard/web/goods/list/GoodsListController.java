@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods.list;
 
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.Categories;
@@ -90,10 +91,7 @@ class GoodsListController {
         model.addAttribute("cards", cards(book));
         String removed = text(sent, "removed");
         model.addAttribute(
-                "removed",
-                removed.matches("\\d{1,18}")
-                        ? goods.find(Long.parseLong(removed)).orElse(null)
-                        : null);
+                "removed", Ids.is(removed) ? goods.find(Long.parseLong(removed)).orElse(null) : null);
         return "catalogue/list";
     }
 

@@ -52,7 +52,7 @@ record GoodsPlace(long id, String value) {
 
     private @Nullable SoldProduct probe(GoodsOrder order) {
         try {
-            return Probe.of(
+            return GoodsProbe.of(
                     id,
                     order == GoodsOrder.NAME ? value : "",
                     order == GoodsOrder.SKU ? value : "-",

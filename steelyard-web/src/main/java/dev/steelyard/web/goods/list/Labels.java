@@ -1,10 +1,11 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.goods.ChangedGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,12 +22,14 @@ class Labels {
     private static final int AT_A_TIME = 1_000;
 
     private final JdbcTemplate sql;
+    private final ChangedGoods changed;
     private final RowIds ids;
     private final Shops shops;
     private final Changes changes;
 
-    Labels(JdbcTemplate sql, RowIds ids, Shops shops, Changes changes) {
+    Labels(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Shops shops, Changes changes) {
         this.sql = sql;
+        this.changed = changed;
         this.ids = ids;
         this.shops = shops;
         this.changes = changes;
@@ -87,17 +90,11 @@ class Labels {
                     id,
                     tag);
         }
-        shops.raiseRevision();
-        sql.update(
-                "update product p join labelling_product l on l.product_id = p.id set p.version = p.version + 1,"
-                        + " p.changed_at = utc_timestamp(6), p.changed_by = ?, p.revision = (select revision from shop)"
-                        + " where l.labelling_id = ?",
-                by,
-                id);
+        changed.by(by, "select product_id as id from labelling_product where labelling_id = ?", id);
         int goods = find(id).orElseThrow().goods();
         changes.keep(
                 new Change(
-                        Subject.GOODS,
+                        ChangeSubject.GOODS,
                         0,
                         goods + (goods == 1 ? " product" : " products") + " with the tag “" + tag + "”",
                         What.LABELLED,

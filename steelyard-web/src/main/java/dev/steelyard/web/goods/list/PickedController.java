@@ -7,14 +7,15 @@ import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.base.page.FileNames;
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
 import dev.steelyard.web.goods.sheets.Actions;
@@ -54,7 +55,7 @@ class PickedController {
     private static final int LONGEST_TAG = 60;
 
     private final Picking picking;
-    private final Wishes wishes;
+    private final ActionWishes wishes;
     private final Actions actions;
     private final GoodsPrices prices;
     private final TakeOut takeOut;
@@ -65,7 +66,7 @@ class PickedController {
 
     PickedController(
             Picking picking,
-            Wishes wishes,
+            ActionWishes wishes,
             Actions actions,
             GoodsPrices prices,
             TakeOut takeOut,
@@ -95,7 +96,7 @@ class PickedController {
         model.addAttribute("faults", faults);
         model.addAttribute("groups", shops.groups());
         model.addAttribute("endings", Ending.values());
-        model.addAttribute("cards", drafts.inOrder(Kind.CARD));
+        model.addAttribute("cards", drafts.inOrder(DraftKind.CARD));
         return "catalogue/picked";
     }
 
@@ -212,9 +213,8 @@ class PickedController {
                             + Show.whole(MOST_ON_A_CARD) + "; label them, and let the card cover the tag");
         }
         String id = text(sent, "card");
-        Draft card = id.matches("\\d{1,18}")
-                ? drafts.find(Kind.CARD, Long.parseLong(id)).orElse(null)
-                : null;
+        Draft card =
+                Ids.is(id) ? drafts.find(DraftKind.CARD, Long.parseLong(id)).orElse(null) : null;
         if (card == null) {
             faults.put("card.card", "Pick a card");
         }
@@ -229,7 +229,7 @@ class PickedController {
                 .filter(there::add)
                 .forEach(document.list("/covers/products")::add);
         KeepResult kept = drafts.keep(card.id(), card.number(), document, card.trial(), who.name())
-                .orElseThrow(() -> Kind.CARD.missing(card.id()));
+                .orElseThrow(() -> DraftKind.CARD.missing(card.id()));
         if (kept instanceof KeepResult.ChangedMeanwhile) {
             faults.put("card.card", "The card was changed this very moment by somebody else; try again");
             return wrong(model, picked, sent, faults, response);

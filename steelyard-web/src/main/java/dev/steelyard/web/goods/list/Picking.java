@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods.list;
 
+import dev.steelyard.web.base.page.Ids;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -32,10 +33,8 @@ class Picking {
             return new Picked("", all, query, finder.find(GoodsFilter.read(decoded(query)), shelf));
         }
         List<String> boxes = ids.isEmpty() ? sent.getOrDefault("pick", List.of()) : Arrays.asList(ids.split(","));
-        List<Long> numbers = boxes.stream()
-                .filter(text -> text.matches("\\d{1,18}"))
-                .map(Long::valueOf)
-                .toList();
+        List<Long> numbers =
+                boxes.stream().filter(text -> Ids.is(text)).map(Long::valueOf).toList();
         return new Picked(String.join(",", boxes), "", query, shelf.of(numbers));
     }
 

@@ -24,7 +24,7 @@ public class Actions {
      * @param wishes asked for in the background
      * @return the number of its page
      */
-    public long begin(String title, String by, Supplier<List<Wish>> wishes) {
+    public long begin(String title, String by, Supplier<List<PriceWish>> wishes) {
         long batch = batches.begin(false, title, CsvForm.POINT, null, by);
         work.check(batch, wishes);
         return batch;

@@ -31,7 +31,7 @@ class BatchWork {
     private final Batches batches;
     private final BatchRows rows;
     private final Reading reading;
-    private final Applying applying;
+    private final BatchApplying applying;
     private final Books books;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "batches");
@@ -40,7 +40,7 @@ class BatchWork {
     });
     private final Set<Long> ours = ConcurrentHashMap.newKeySet();
 
-    BatchWork(Batches batches, BatchRows rows, Reading reading, Applying applying, Books books) {
+    BatchWork(Batches batches, BatchRows rows, Reading reading, BatchApplying applying, Books books) {
         this.batches = batches;
         this.rows = rows;
         this.reading = reading;
@@ -65,7 +65,7 @@ class BatchWork {
     }
 
     /** Checks what an action wants. */
-    void check(long batch, Supplier<List<Wish>> wishes) {
+    void check(long batch, Supplier<List<PriceWish>> wishes) {
         inBackground(batch, BatchState.READING, BatchState.FAILED, pulse -> {
             reading.wishes(batch, wishes.get(), pulse);
             ready(batch);

@@ -4,7 +4,7 @@ import dev.steelyard.core.sheet.Column;
 import dev.steelyard.format.sheet.ReadRow;
 import dev.steelyard.format.sheet.RowReader;
 import dev.steelyard.format.sheet.SheetCells;
-import dev.steelyard.web.goods.sheets.Checker.Numbered;
+import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -23,11 +23,11 @@ class Mending {
 
     private final Batches batches;
     private final BatchRows rows;
-    private final Checker checker;
+    private final SheetChecks checker;
     private final Reading reading;
     private final JdbcTemplate sql;
 
-    Mending(Batches batches, BatchRows rows, Checker checker, Reading reading, JdbcTemplate sql) {
+    Mending(Batches batches, BatchRows rows, SheetChecks checker, Reading reading, JdbcTemplate sql) {
         this.batches = batches;
         this.rows = rows;
         this.checker = checker;

@@ -4,8 +4,8 @@ import dev.steelyard.format.pricelist.PriceListWriter;
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -37,8 +37,8 @@ class OpenFilesController {
     @GetMapping("/sheets/cards.json")
     void cards(HttpServletResponse response) throws IOException {
         ObjectNode all = mapper.createObjectNode();
-        for (Kind kind : Kind.values()) {
-            ArrayNode list = all.putArray(kind == Kind.CARD ? "cards" : "deals");
+        for (DraftKind kind : DraftKind.values()) {
+            ArrayNode list = all.putArray(kind == DraftKind.CARD ? "cards" : "deals");
             drafts.inOrder(kind).forEach(draft -> list.add(draft.document().root()));
         }
         begin(response, MediaType.APPLICATION_JSON_VALUE, "cards and deals", "json");

@@ -14,7 +14,7 @@ import dev.steelyard.format.table.TableKind;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
-import dev.steelyard.web.goods.sheets.Checker.Numbered;
+import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import java.io.IOException;
@@ -34,10 +34,10 @@ class Reading {
 
     private final Batches batches;
     private final BatchRows rows;
-    private final Checker checker;
+    private final SheetChecks checker;
     private final Shops shops;
 
-    Reading(Batches batches, BatchRows rows, Checker checker, Shops shops) {
+    Reading(Batches batches, BatchRows rows, SheetChecks checker, Shops shops) {
         this.batches = batches;
         this.rows = rows;
         this.checker = checker;
@@ -68,12 +68,12 @@ class Reading {
     }
 
     /** @throws UnreadableTable where there is nothing to be done */
-    void wishes(long batch, List<Wish> wishes, Pulse pulse) throws UnreadableTable {
+    void wishes(long batch, List<PriceWish> wishes, Pulse pulse) throws UnreadableTable {
         if (wishes.isEmpty()) {
             throw new UnreadableTable("None of the picked goods has a price this would change.");
         }
         List<Numbered> read = new ArrayList<>();
-        for (Wish wish : wishes) {
+        for (PriceWish wish : wishes) {
             int number = read.size() + 1;
             read.add(new Numbered(number, asRow(wish, number)));
         }
@@ -81,7 +81,7 @@ class Reading {
     }
 
     /** What an action works out may be no price: less than nothing. */
-    private static ReadRow asRow(Wish wish, int number) {
+    private static ReadRow asRow(PriceWish wish, int number) {
         PriceLine line = wish.line();
         String fault = wish.remove() ? null : PriceLimits.fault(line.price());
         SheetRow row = new SheetRow(

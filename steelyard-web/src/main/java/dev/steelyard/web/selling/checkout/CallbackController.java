@@ -85,7 +85,7 @@ class CallbackController {
             log.warn("Payment {} is over another sum than its order; it was not heard", paymentKey);
             return answer(HttpStatus.CONFLICT, "the sum is not the order's");
         }
-        Outcome outcome = checkouts.place(key, paymentKey, reference(message));
+        PlacingOutcome outcome = checkouts.place(key, paymentKey, reference(message));
         if (outcome == null) {
             log.warn("Payment {} was called off before it was approved; no order came of it", paymentKey);
             return answer(HttpStatus.CONFLICT, "this payment was called off");

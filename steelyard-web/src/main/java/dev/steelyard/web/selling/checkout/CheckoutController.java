@@ -108,8 +108,8 @@ class CheckoutController {
             return page(model, request, form, faults, null);
         }
         SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
-        Outcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
-        if (outcome instanceof Outcome.Placed) {
+        PlacingOutcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
+        if (outcome instanceof PlacingOutcome.Placed) {
             return receipt(form);
         }
         response.setStatus(HttpStatus.CONFLICT.value());
@@ -139,16 +139,16 @@ class CheckoutController {
                 : ResponseEntity.noContent().build();
     }
 
-    private static Message message(Outcome outcome) {
-        if (outcome instanceof Outcome.Changed changed) {
+    private static Message message(PlacingOutcome outcome) {
+        if (outcome instanceof PlacingOutcome.Changed changed) {
             return new Message(
                     "Prices or your basket have changed since you looked. Nothing was charged. Please look again:",
                     changed.changes());
         }
-        if (outcome instanceof Outcome.NotOrderable not) {
+        if (outcome instanceof PlacingOutcome.NotOrderable not) {
             return new Message(not.why(), List.of());
         }
-        if (outcome instanceof Outcome.Refused refused) {
+        if (outcome instanceof PlacingOutcome.Refused refused) {
             return new Message(refused.why() + " Try another card.", List.of());
         }
         return new Message(
@@ -180,7 +180,7 @@ class CheckoutController {
         model.addAttribute("shopper", shopper);
         model.addAttribute("countries", Countries.all());
         model.addAttribute("basket", basket);
-        model.addAttribute("seen", Summaries.seen(basket).write(mapper));
+        model.addAttribute("seen", CheckoutSummaries.seen(basket).write(mapper));
         model.addAttribute("form", form);
         model.addAttribute("payments", PaymentMethod.values());
         model.addAttribute("waiting", message != null && message.waiting());

@@ -31,7 +31,7 @@ class Checkouts {
     private final Orders orders;
     private final Baskets baskets;
     private final Books books;
-    private final Answers answers;
+    private final PaymentAnswers answers;
     private final JsonMapper mapper;
 
     Checkouts(
@@ -40,7 +40,7 @@ class Checkouts {
             Orders orders,
             Baskets baskets,
             Books books,
-            Answers answers,
+            PaymentAnswers answers,
             JsonMapper mapper) {
         this.entities = entities;
         this.transactions = transactions;
@@ -103,16 +103,16 @@ class Checkouts {
 
     /** Where a payment stands: its order is placed, it was refused, or nothing is decided; none for the last. */
     @Nullable
-    Outcome outcome(String key, String paymentKey) {
+    PlacingOutcome outcome(String key, String paymentKey) {
         StoredCheckout checkout = Objects.requireNonNull(transactions.execute(status -> entities.createQuery(
                         "select c from StoredCheckout c where c.checkoutKey = :key", StoredCheckout.class)
                 .setParameter("key", key)
                 .getSingleResult()));
         if (checkout.state() == State.PLACED) {
-            return new Outcome.Placed();
+            return new PlacingOutcome.Placed();
         }
         return checkout.state() == State.OPEN && checkout.paymentKey().equals(paymentKey)
-                ? new Outcome.Refused(Objects.requireNonNullElse(checkout.refusedWhy(), ""))
+                ? new PlacingOutcome.Refused(Objects.requireNonNullElse(checkout.refusedWhy(), ""))
                 : null;
     }
 
@@ -147,17 +147,17 @@ class Checkouts {
      * @return none where the payment is not, or no longer, the one this checkout waits for
      */
     @Nullable
-    Outcome place(String key, String paymentKey, String reference) {
-        Optional<Outcome> outcome = locked(key, checkout -> {
+    PlacingOutcome place(String key, String paymentKey, String reference) {
+        Optional<PlacingOutcome> outcome = locked(key, checkout -> {
             if (checkout.state() == State.PLACED) {
-                return Optional.<Outcome>of(new Outcome.Placed());
+                return Optional.<PlacingOutcome>of(new PlacingOutcome.Placed());
             }
             if (checkout.state() != State.PAYING || !checkout.paymentKey().equals(paymentKey)) {
-                return Optional.<Outcome>empty();
+                return Optional.<PlacingOutcome>empty();
             }
             orders.place(mapper.readValue(checkout.frozen(), NewOrder.class).paid(reference));
             finish(checkout);
-            return Optional.<Outcome>of(new Outcome.Placed());
+            return Optional.<PlacingOutcome>of(new PlacingOutcome.Placed());
         });
         answers.came(paymentKey);
         return outcome.orElse(null);
@@ -172,15 +172,15 @@ class Checkouts {
     }
 
     /** After a refused payment another can be tried, unless a later press has begun one already. */
-    Outcome refused(String key, String paymentKey, String why) {
-        Outcome outcome = locked(key, checkout -> {
+    PlacingOutcome refused(String key, String paymentKey, String why) {
+        PlacingOutcome outcome = locked(key, checkout -> {
             if (checkout.state() == State.PLACED) {
-                return new Outcome.Placed();
+                return new PlacingOutcome.Placed();
             }
             if (checkout.state() == State.PAYING && checkout.paymentKey().equals(paymentKey)) {
                 checkout.reopen(why);
             }
-            return new Outcome.Refused(why);
+            return new PlacingOutcome.Refused(why);
         });
         answers.came(paymentKey);
         return outcome;

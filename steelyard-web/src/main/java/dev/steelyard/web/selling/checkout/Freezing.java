@@ -10,14 +10,14 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.goods.GoodsStore;
-import dev.steelyard.web.selling.counter.BasketLineView;
-import dev.steelyard.web.selling.counter.BasketView;
+import dev.steelyard.web.selling.counter.PricedPick;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.shown.DealText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -79,36 +79,36 @@ class Freezing {
     }
 
     private List<NewOrder.Line> lines(Shopper shopper, PricedBasket basket, BookInForce book) {
-        BasketView view = BasketView.of(shopper, basket, book);
+        List<PricedPick> picks = PricedPick.of(shopper, basket, book);
+        Map<String, Long> ids = goods.ids(picks.stream()
+                .map(pick -> ((PricedLine) pick.result()).item().product().sku().value())
+                .toList());
         List<NewOrder.Line> lines = new ArrayList<>();
-        for (int i = 0; i < basket.lines().size(); i++) {
-            lines.add(line(basket, i, view.lines().get(i), book, shopper));
+        for (int i = 0; i < picks.size(); i++) {
+            lines.add(line(basket, i, picks.get(i), ids, shopper));
         }
         return lines;
     }
 
-    private NewOrder.Line line(
-            PricedBasket basket, int place, BasketLineView shown, BookInForce book, Shopper shopper) {
-        PricedLine line = (PricedLine) basket.lines().get(place);
-        long productId = goods.findBySku(line.item().product().sku().value())
-                .orElseThrow()
-                .id();
-        List<String> answers = new ArrayList<>(shown.answers());
-        if (!shown.variants().isEmpty()) {
-            answers.add(shown.variants());
+    private static NewOrder.Line line(
+            PricedBasket basket, int place, PricedPick pick, Map<String, Long> ids, Shopper shopper) {
+        PricedLine line = (PricedLine) pick.result();
+        List<String> answers = new ArrayList<>(pick.answers());
+        if (!pick.variants().isEmpty()) {
+            answers.add(pick.variants());
         }
-        CardInForce version = shown.version();
+        CardInForce version = pick.version();
         Money own = basket.taxOf(place);
         return new NewOrder.Line(
-                productId,
+                Objects.requireNonNull(ids.get(line.item().product().sku().value())),
                 line.item().sku().value(),
-                shown.name(),
+                pick.name(line.item()),
                 (int) line.quantity(),
                 line.shownPerPiece().value(),
                 line.shownPerPiece().value().scale(),
                 line.total().value(),
                 Objects.requireNonNull(basket.left(place)).value(),
-                own == null ? null : rate(line, book, shopper),
+                own == null ? null : rate(line, pick.book(), shopper),
                 own == null ? null : own.value(),
                 answers,
                 line.card(),

@@ -37,7 +37,7 @@ class PlaceOrder {
 
     private final Checkouts checkouts;
     private final Payments payments;
-    private final Answers answers;
+    private final PaymentAnswers answers;
     private final Baskets baskets;
     private final Freezing freezing;
     private final Orders orders;
@@ -49,7 +49,7 @@ class PlaceOrder {
     PlaceOrder(
             Checkouts checkouts,
             Payments payments,
-            Answers answers,
+            PaymentAnswers answers,
             Baskets baskets,
             Freezing freezing,
             Orders orders,
@@ -68,19 +68,19 @@ class PlaceOrder {
     }
 
     /** Where a checkout stands once it has been priced: over already, or with a payment to make. */
-    private record Begun(@Nullable Outcome over, @Nullable Payment payment) {}
+    private record Begun(@Nullable PlacingOutcome over, @Nullable Payment payment) {}
 
     private record Payment(String key, NewOrder order) {}
 
-    Outcome place(String key, SeenPrices seen, Buyer buyer, @Nullable String basketToken) {
+    PlacingOutcome place(String key, SeenPrices seen, Buyer buyer, @Nullable String basketToken) {
         checkouts.ensure(key);
-        Outcome earlier = settleEarlier(key);
+        PlacingOutcome earlier = settleEarlier(key);
         if (earlier != null) {
             return earlier;
         }
         Long basket = baskets.id(basketToken).orElse(null);
         for (String other : checkouts.payingFrom(basket, key)) {
-            if (settleEarlier(other) instanceof Outcome.Unanswered unanswered) {
+            if (settleEarlier(other) instanceof PlacingOutcome.Unanswered unanswered) {
                 return unanswered;
             }
         }
@@ -90,7 +90,7 @@ class PlaceOrder {
     }
 
     /** A payment begun by an earlier press is either found taken, and the order placed, or made sure never to be. */
-    private @Nullable Outcome settleEarlier(String key) {
+    private @Nullable PlacingOutcome settleEarlier(String key) {
         String unsettled =
                 checkouts.locked(key, checkout -> checkout.state() == State.PAYING ? checkout.paymentKey() : "");
         if (unsettled.isEmpty()) {
@@ -100,12 +100,12 @@ class PlaceOrder {
         try {
             answer = payments.cancel(unsettled);
         } catch (NoAnswer away) {
-            return new Outcome.Unanswered();
+            return new PlacingOutcome.Unanswered();
         }
         if (answer instanceof PaymentAnswer.Approved approved) {
             return checkouts.place(key, unsettled, approved.reference());
         }
-        return checkouts.refused(key, unsettled, "called off") instanceof Outcome.Placed placed ? placed : null;
+        return checkouts.refused(key, unsettled, "called off") instanceof PlacingOutcome.Placed placed ? placed : null;
     }
 
     private Begun begin(
@@ -116,24 +116,24 @@ class PlaceOrder {
             Buyer buyer,
             @Nullable String basketToken) {
         if (checkout.state() == State.PLACED) {
-            return new Begun(new Outcome.Placed(), null);
+            return new Begun(new PlacingOutcome.Placed(), null);
         }
         if (checkout.state() == State.PAYING) {
-            return new Begun(new Outcome.Unanswered(), null); // another press began a payment this very moment
+            return new Begun(new PlacingOutcome.Unanswered(), null); // another press began a payment this very moment
         }
         baskets.hold(basketToken, buyer.payment());
         Shopper shopper = baskets.shopper(basketToken, book);
         PricedBasket priced = BasketView.price(shopper, book);
         BasketView view = BasketView.of(shopper, priced, book);
         if (view.refusal() != null) {
-            return new Begun(new Outcome.NotOrderable(view.refusal()), null);
+            return new Begun(new PlacingOutcome.NotOrderable(view.refusal()), null);
         }
-        List<String> changes = seen.changesTo(Summaries.seen(view));
+        List<String> changes = seen.changesTo(CheckoutSummaries.seen(view));
         if (!changes.isEmpty()) {
-            return new Begun(new Outcome.Changed(changes), null);
+            return new Begun(new PlacingOutcome.Changed(changes), null);
         }
         if (!checkouts.payingFrom(shopper.basketId(), key).isEmpty()) {
-            return new Begun(new Outcome.NotOrderable(ELSEWHERE), null);
+            return new Begun(new PlacingOutcome.NotOrderable(ELSEWHERE), null);
         }
         NewOrder order = freezing.freeze(key, buyer, shopper, priced, book);
         checkout.startPaying(
@@ -141,32 +141,32 @@ class PlaceOrder {
         if (!buyer.payment().atOnce()) {
             orders.place(order);
             checkouts.finish(checkout);
-            return new Begun(new Outcome.Placed(), null);
+            return new Begun(new PlacingOutcome.Placed(), null);
         }
         return new Begun(null, new Payment(checkout.paymentKey(), order));
     }
 
-    private Outcome pay(String key, Payment payment, Buyer buyer) {
+    private PlacingOutcome pay(String key, Payment payment, Buyer buyer) {
         answers.expect(payment.key());
         try {
             payments.ask(payment.key(), payment.order().total(), payment.order().currency(), buyer.cardDigits());
             return answered(key, payment.key());
         } catch (NoAnswer none) {
-            return new Outcome.Unanswered();
+            return new PlacingOutcome.Unanswered();
         } finally {
             answers.forget(payment.key());
         }
     }
 
-    private Outcome answered(String key, String paymentKey) {
+    private PlacingOutcome answered(String key, String paymentKey) {
         Instant until = clock.instant().plus(patience);
         while (true) {
             Duration left = Duration.between(clock.instant(), until);
             if (left.isNegative() || left.isZero()) {
-                return new Outcome.Unanswered();
+                return new PlacingOutcome.Unanswered();
             }
             answers.await(paymentKey, left.compareTo(LOOK_AFTER) < 0 ? left : LOOK_AFTER);
-            Outcome outcome = checkouts.outcome(key, paymentKey);
+            PlacingOutcome outcome = checkouts.outcome(key, paymentKey);
             if (outcome != null) {
                 return outcome;
             }

@@ -16,7 +16,7 @@ class BasketLine extends Stored {
 
     @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "basket_id")
-    private @Nullable Basket basket;
+    private @Nullable ShopperBasket basket;
 
     private String sku = "";
     private String name = "";
@@ -36,7 +36,7 @@ class BasketLine extends Stored {
     protected BasketLine() {}
 
     /** @param what answers and variants as JSON, with the key that equal lines share */
-    BasketLine(Basket basket, String sku, String name, int quantity, LineContent what) {
+    BasketLine(ShopperBasket basket, String sku, String name, int quantity, LineContent what) {
         this.basket = basket;
         this.sku = sku;
         this.name = name;

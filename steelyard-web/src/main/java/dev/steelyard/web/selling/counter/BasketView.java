@@ -5,6 +5,7 @@ import dev.steelyard.core.deal.Dealt;
 import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.tax.Tax;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.DealText;
@@ -121,7 +122,7 @@ public record BasketView(
     }
 
     private static String sentence(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+        return FirstLetter.large(text) + ".";
     }
 
     private static List<TaxLine> tax(@Nullable Tax tax, int minor) {

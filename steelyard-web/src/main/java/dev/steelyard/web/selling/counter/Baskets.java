@@ -69,7 +69,7 @@ public class Baskets {
         return found == null ? guest : found;
     }
 
-    private Shopper shopper(Basket basket, Shop shop, ZonedDateTime now) {
+    private Shopper shopper(ShopperBasket basket, Shop shop, ZonedDateTime now) {
         boolean another = shop.beAnother() || basket.byStaff();
         CustomerGroup group = another ? basket.group() : null;
         LocalDate day = another ? basket.day() : null;
@@ -104,7 +104,7 @@ public class Baskets {
     /** Adds pieces to the basket; with those of the same SKU and the same answers already there they make one line. */
     @Transactional
     void add(String token, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
-        Basket basket = findOrMake(token);
+        ShopperBasket basket = findOrMake(token);
         LineContent what = LineContent.of(sku, answers, variants, mapper);
         Optional<BasketLine> there = basket.line(what);
         if (there.isPresent()) {
@@ -147,14 +147,14 @@ public class Baskets {
         findOrMake(token).be(group, shops.today().equals(day) ? null : day, time, country, byStaff);
     }
 
-    private List<String> codes(Basket basket) {
+    private List<String> codes(ShopperBasket basket) {
         return mapper.readValue(basket.codes(), new TypeReference<List<String>>() {});
     }
 
     /** Sends the goods to a country (none: home) and has them paid in a way; what is not said stays. */
     @Transactional
     public void choose(String token, @Nullable String country, @Nullable PaymentMethod payment) {
-        Basket basket = findOrMake(token);
+        ShopperBasket basket = findOrMake(token);
         basket.sendTo(country);
         if (payment != null) {
             basket.payBy(payment.label());
@@ -170,7 +170,7 @@ public class Baskets {
     /** The basket of a token; none where there is none. */
     @Transactional(readOnly = true)
     public Optional<Long> id(@Nullable String token) {
-        return find(token).map(Basket::id);
+        return find(token).map(ShopperBasket::id);
     }
 
     /**
@@ -193,7 +193,7 @@ public class Baskets {
      */
     @Transactional
     CodeAnswer enter(String token, String typed, boolean known) {
-        Basket basket = findOrMake(token);
+        ShopperBasket basket = findOrMake(token);
         Instant now = clock.instant();
         Instant since = basket.wrongCodesSince();
         boolean counting = since != null && since.plus(CODES_COUNT_FOR).isAfter(now);
@@ -220,7 +220,7 @@ public class Baskets {
     /** Takes a code out again. */
     @Transactional
     void takeCodeOut(String token, String code) {
-        Basket basket = findOrMake(token);
+        ShopperBasket basket = findOrMake(token);
         List<String> codes = new ArrayList<>(codes(basket));
         codes.remove(Conditions.normal(code));
         basket.setCodes(mapper.writeValueAsString(codes));
@@ -229,20 +229,20 @@ public class Baskets {
     /** Empties a basket whose goods have been ordered. */
     @Transactional
     public void empty(long basketId) {
-        Basket basket = entities.find(Basket.class, basketId, LockModeType.PESSIMISTIC_WRITE);
+        ShopperBasket basket = entities.find(ShopperBasket.class, basketId, LockModeType.PESSIMISTIC_WRITE);
         if (basket != null) {
             basket.ordered();
         }
     }
 
-    private Optional<Basket> find(@Nullable String token) {
+    private Optional<ShopperBasket> find(@Nullable String token) {
         return token == null
                 ? Optional.empty()
                 : byToken(token).getResultStream().findFirst();
     }
 
     /** The same for whoever changes it: the row is waited for before anything of it is read, so that nothing is stale. */
-    private Optional<Basket> held(@Nullable String token) {
+    private Optional<ShopperBasket> held(@Nullable String token) {
         return token == null
                 ? Optional.empty()
                 : byToken(token)
@@ -251,14 +251,14 @@ public class Baskets {
                         .findFirst();
     }
 
-    private TypedQuery<Basket> byToken(String token) {
-        return entities.createQuery("select b from Basket b where b.token = :token", Basket.class)
+    private TypedQuery<ShopperBasket> byToken(String token) {
+        return entities.createQuery("select b from ShopperBasket b where b.token = :token", ShopperBasket.class)
                 .setParameter("token", token);
     }
 
-    private Basket findOrMake(String token) {
-        Basket basket = held(token).orElseGet(() -> {
-            Basket made = new Basket(token);
+    private ShopperBasket findOrMake(String token) {
+        ShopperBasket basket = held(token).orElseGet(() -> {
+            ShopperBasket made = new ShopperBasket(token);
             entities.persist(made);
             return made;
         });

@@ -21,6 +21,7 @@ import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step;
 import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
@@ -268,7 +269,7 @@ final class ProductPages {
     }
 
     private static String upper(String message) {
-        return Character.toUpperCase(message.charAt(0)) + message.substring(1);
+        return FirstLetter.large(message);
     }
 
     private ProductPage.Price price(PricedLine line, Asked asked, int minor) {

@@ -54,10 +54,12 @@ public record Shopper(
 
         /** As it is priced: answered as the card that prices it now asks. */
         OrderLine line(Shopper shopper, BookInForce book) {
-            Offer offer = Offer.of(sku, shopper.customer(), shopper.at(), book);
-            Answers given =
-                    offer == null ? Answers.NONE : answers.answers(offer.card().card());
-            return new OrderLine(new Sku(sku), quantity, given);
+            return new OrderLine(new Sku(sku), quantity, given(Offer.of(sku, shopper.customer(), shopper.at(), book)));
+        }
+
+        /** What is answered of what the card of an offer asks. */
+        Answers given(@Nullable Offer offer) {
+            return offer == null ? Answers.NONE : answers.answers(offer.card().card());
         }
     }
 

@@ -11,7 +11,7 @@ import java.util.Map;
  * @param after the same as they became
  */
 public record Change(
-        Subject subject,
+        ChangeSubject subject,
         long id,
         String name,
         What what,
@@ -32,7 +32,7 @@ public record Change(
 
     /** A change from one version of a card or deal to another. */
     public static Change ofVersion(
-            Subject subject, long id, String name, What what, String why, long before, long after) {
+            ChangeSubject subject, long id, String name, What what, String why, long before, long after) {
         return new Change(
                 subject,
                 id,

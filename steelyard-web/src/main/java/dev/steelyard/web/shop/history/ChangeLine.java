@@ -32,8 +32,8 @@ public record ChangeLine(
 
     public static ChangeLine of(Entry entry, ZoneId zone) {
         Change change = entry.change();
-        boolean card = change.subject() == Subject.CARD || change.subject() == Subject.DEAL;
-        boolean cardThere = change.id() != 0 && change.subject() != Subject.PRICES;
+        boolean card = change.subject() == ChangeSubject.CARD || change.subject() == ChangeSubject.DEAL;
+        boolean cardThere = change.id() != 0 && change.subject() != ChangeSubject.PRICES;
         return new ChangeLine(
                 entry.id(),
                 Show.moment(entry.at(), zone),
@@ -42,18 +42,18 @@ public record ChangeLine(
                 change.name(),
                 detail(entry),
                 change.why(),
-                change.subject() == Subject.TAX || change.subject() == Subject.SHOP
+                change.subject() == ChangeSubject.TAX || change.subject() == ChangeSubject.SHOP
                         ? change.subject().path()
                         : cardThere
                                 ? change.subject().path() + change.id()
-                                : change.subject() == Subject.PRICES ? "/goods/" + change.id() : null,
-                card ? versions(change) : change.subject() == Subject.PRICES ? prices(entry) : null,
-                card || change.subject() == Subject.SIGN_IN ? List.of() : words(change));
+                                : change.subject() == ChangeSubject.PRICES ? "/goods/" + change.id() : null,
+                card ? versions(change) : change.subject() == ChangeSubject.PRICES ? prices(entry) : null,
+                card || change.subject() == ChangeSubject.SIGN_IN ? List.of() : words(change));
     }
 
     private static String detail(Entry entry) {
         Change change = entry.change();
-        if (change.subject() == Subject.SIGN_IN) {
+        if (change.subject() == ChangeSubject.SIGN_IN) {
             return "from " + change.after().getOrDefault(Change.FROM, "somewhere");
         }
         String version = change.after().get(Change.VERSION);

@@ -84,7 +84,7 @@ public class Changes {
         return entities.createQuery(
                         "select c from StoredChange c where c.subject <> :signIn order by c.madeAt desc, c.id desc",
                         StoredChange.class)
-                .setParameter("signIn", Subject.SIGN_IN)
+                .setParameter("signIn", ChangeSubject.SIGN_IN)
                 .setMaxResults(most)
                 .getResultStream()
                 .map(this::entry)
@@ -101,7 +101,7 @@ public class Changes {
      */
     @Transactional(readOnly = true)
     public List<Entry> latest(
-            @Nullable Subject subject, @Nullable Long id, String by, @Nullable Long before, int most) {
+            @Nullable ChangeSubject subject, @Nullable Long id, String by, @Nullable Long before, int most) {
         StringBuilder query = new StringBuilder("select c from StoredChange c where 1 = 1");
         Map<String, Object> values = new LinkedHashMap<>();
         if (subject != null) {

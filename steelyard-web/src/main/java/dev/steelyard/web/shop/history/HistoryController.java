@@ -35,7 +35,7 @@ class HistoryController {
             @RequestParam @Nullable Long before,
             Model model) {
         ZoneId zone = shops.current().zone();
-        List<Entry> found = changes.latest(Subject.of(subject).orElse(null), of, by, before, PAGE + 1);
+        List<Entry> found = changes.latest(ChangeSubject.of(subject).orElse(null), of, by, before, PAGE + 1);
         List<Entry> shown = found.subList(0, Math.min(PAGE, found.size()));
         model.addAttribute(
                 "lines", shown.stream().map(entry -> ChangeLine.of(entry, zone)).toList());
@@ -47,7 +47,7 @@ class HistoryController {
                 of == null || shown.isEmpty() ? null : shown.get(0).change().name());
         model.addAttribute("by", by);
         model.addAttribute("people", changes.people());
-        model.addAttribute("subjects", Subject.values());
+        model.addAttribute("subjects", ChangeSubject.values());
         return "history/list";
     }
 
@@ -55,7 +55,7 @@ class HistoryController {
     @GetMapping("/history/prices")
     String compare(@RequestParam long of, @RequestParam @Nullable Long a, @RequestParam @Nullable Long b, Model model) {
         ZoneId zone = shops.current().zone();
-        List<Entry> all = changes.latest(Subject.PRICES, of, "", null, MOST_COMPARED);
+        List<Entry> all = changes.latest(ChangeSubject.PRICES, of, "", null, MOST_COMPARED);
         if (all.isEmpty()) {
             throw new NotThere("Nothing was changed in the prices of a product with the number " + of + ".");
         }

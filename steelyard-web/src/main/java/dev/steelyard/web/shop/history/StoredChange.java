@@ -18,7 +18,7 @@ class StoredChange extends Stored {
 
     @Enumerated(EnumType.STRING)
     @Column(columnDefinition = "varchar(10)")
-    private Subject subject = Subject.CARD;
+    private ChangeSubject subject = ChangeSubject.CARD;
 
     private long subjectId;
     private String subjectName = "";
@@ -58,7 +58,7 @@ class StoredChange extends Stored {
         return madeBy;
     }
 
-    Subject subject() {
+    ChangeSubject subject() {
         return subject;
     }
 

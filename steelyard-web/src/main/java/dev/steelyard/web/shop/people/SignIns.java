@@ -1,8 +1,8 @@
 package dev.steelyard.web.shop.people;
 
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -60,7 +60,7 @@ class SignIns {
 
     private void keep(String name, What what, String address, String by) {
         transactions.executeWithoutResult(status -> changes.keep(
-                new Change(Subject.SIGN_IN, 0, name, what, "", Map.of(), Map.of(Change.FROM, address)), by));
+                new Change(ChangeSubject.SIGN_IN, 0, name, what, "", Map.of(), Map.of(Change.FROM, address)), by));
     }
 
     private static String address(Authentication who) {

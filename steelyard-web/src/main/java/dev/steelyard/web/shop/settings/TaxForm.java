@@ -3,6 +3,7 @@ package dev.steelyard.web.shop.settings;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Countries;
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.shop.Taxes.Setting;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -53,7 +54,7 @@ record TaxForm(
         }
         for (String name : sent.keySet()) {
             String[] parts = name.split("\\.");
-            boolean rate = parts.length == 3 && parts[0].equals("rate") && parts[2].matches("\\d{1,18}");
+            boolean rate = parts.length == 3 && parts[0].equals("rate") && Ids.is(parts[2]);
             String country = rate && parts[1].equals(NEW) ? added : rate ? parts[1] : "";
             String typed = value(sent, name);
             if (rate

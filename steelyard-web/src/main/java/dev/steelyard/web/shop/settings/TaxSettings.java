@@ -5,8 +5,8 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
 import dev.steelyard.web.shop.Taxes.Setting;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.util.Map;
 import java.util.TreeMap;
@@ -44,7 +44,7 @@ class TaxSettings {
         if (!after.equals(before)) {
             shops.raiseRevision();
             taxes.set(wanted);
-            changes.keep(new Change(Subject.TAX, 1, shops.current().name(), What.TAX, "", before, after), by);
+            changes.keep(new Change(ChangeSubject.TAX, 1, shops.current().name(), What.TAX, "", before, after), by);
         }
         return true;
     }
@@ -60,7 +60,8 @@ class TaxSettings {
         shops.letBeAnother(may);
         shops.raiseRevision();
         changes.keep(
-                new Change(Subject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)), by);
+                new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)),
+                by);
     }
 
     private static Map<String, String> counter(boolean beAnother) {

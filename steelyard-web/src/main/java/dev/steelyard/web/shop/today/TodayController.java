@@ -3,7 +3,7 @@ package dev.steelyard.web.shop.today;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.list.Listing;
 import dev.steelyard.web.goods.list.OddGoods;
@@ -55,10 +55,11 @@ class TodayController {
         model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
         model.addAttribute("oddGoodsCount", goods.size());
         model.addAttribute("soon", Soon.of(book, shops.now()));
-        model.addAttribute("live", live(lines, Kind.CARD));
+        model.addAttribute("live", live(lines, DraftKind.CARD));
         model.addAttribute(
-                "cards", lines.stream().filter(line -> line.kind() == Kind.CARD).count());
-        model.addAttribute("deals", live(lines, Kind.DEAL));
+                "cards",
+                lines.stream().filter(line -> line.kind() == DraftKind.CARD).count());
+        model.addAttribute("deals", live(lines, DraftKind.DEAL));
         model.addAttribute("goods", book.goods().size());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(
@@ -69,7 +70,7 @@ class TodayController {
         return "today/today";
     }
 
-    private static long live(List<Line> lines, Kind kind) {
+    private static long live(List<Line> lines, DraftKind kind) {
         return lines.stream()
                 .filter(line -> line.kind() == kind && line.standing().state().equals("live"))
                 .count();

@@ -3,9 +3,9 @@ package dev.steelyard.web.start.demo;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.shop.Shops;
 import java.io.IOException;
@@ -39,11 +39,11 @@ class DemoDrafts {
     }
 
     void make() {
-        make(Kind.CARD, "demo/cards.json");
-        make(Kind.DEAL, "demo/deals.json");
+        make(DraftKind.CARD, "demo/cards.json");
+        make(DraftKind.DEAL, "demo/deals.json");
     }
 
-    private void make(Kind kind, String resource) {
+    private void make(DraftKind kind, String resource) {
         for (JsonNode one : Json.read(text(resource))) {
             Draft made = drafts.create(kind, DraftDocument.read(Json.write(one)), OWNER);
             release(made, null, "", OWNER);

@@ -8,9 +8,9 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.testing.App;
@@ -40,7 +40,7 @@ class CardsTest {
     @Test
     void undoAndRedoGoAlongTheVersionsAndANewChangeEndsRedo(App app) {
         Drafts cards = app.bean(Drafts.class);
-        Draft first = cards.create(Kind.CARD, named("One"), "{}", "Maren");
+        Draft first = cards.create(DraftKind.CARD, named("One"), "{}", "Maren");
         Draft second = keep(cards, first, "Two");
         Draft third = keep(cards, second, "Three");
         Draft back = kept(cards.undo(third.id(), third.number(), "Maren"));
@@ -65,12 +65,12 @@ class CardsTest {
     @Test
     void nothingIsWrittenOverUnseenAndNothingChangedIsNoVersion(App app) {
         Drafts cards = app.bean(Drafts.class);
-        Draft first = cards.create(Kind.CARD, named("One"), "{}", "Maren");
+        Draft first = cards.create(DraftKind.CARD, named("One"), "{}", "Maren");
         Draft second = keep(cards, first, "Two");
         assertThat(cards.keep(first.id(), first.number(), named("Mine"), "{}", "Jonas"))
                 .get()
                 .isInstanceOf(KeepResult.ChangedMeanwhile.class);
-        assertThat(cards.find(Kind.CARD, first.id()))
+        assertThat(cards.find(DraftKind.CARD, first.id()))
                 .get()
                 .extracting(Draft::name)
                 .isEqualTo("Two");
@@ -97,7 +97,7 @@ class CardsTest {
     @Test
     void theDemoShopsCheckWeightsHold(App app, Http owner) {
         owner.signIn("maren");
-        for (Draft card : app.bean(Drafts.class).inOrder(Kind.CARD)) {
+        for (Draft card : app.bean(Drafts.class).inOrder(DraftKind.CARD)) {
             Standing standing = app.bean(Releases.class).of(card.id());
             assertThat(standing.liveNumber()).as(card.name()).isPositive();
             for (long number : List.of(standing.liveNumber(), standing.lastPlanned())) {
@@ -170,12 +170,12 @@ class CardsTest {
         assertThat(owner.get("/cards").text()).contains("Copy of Covers");
         assertThat(owner.post(path + "/remove").text())
                 .contains("Covers is taken away; shoppers do not see it. Put it back");
-        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD))
+        assertThat(app.bean(Drafts.class).inOrder(DraftKind.CARD))
                 .extracting(Draft::name)
                 .contains("Copy of Covers")
                 .doesNotContain("Covers");
         owner.post(path + "/put-back");
-        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD))
+        assertThat(app.bean(Drafts.class).inOrder(DraftKind.CARD))
                 .extracting(Draft::name)
                 .endsWith("Covers", "Copy of Covers");
         assertThat(owner.get("/cards/999999").status()).isEqualTo(404);

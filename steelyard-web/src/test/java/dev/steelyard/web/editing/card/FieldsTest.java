@@ -36,7 +36,7 @@ class FieldsTest {
 
     @Test
     void aFaultIsSaidAtItsFieldAndWhatNoFieldSaysAtTheEndOfItsStep() {
-        Fields fields = fields(WRONG);
+        CardFields fields = fields(WRONG);
         assertThat(fields.error("/asks/0/min")).isEqualTo("“x” is not a number; write it like 6.90");
         assertThat(fields.error("/asks/0/max")).isEmpty();
         assertThat(fields.count(CardStep.ASK)).isEqualTo(3);
@@ -54,7 +54,7 @@ class FieldsTest {
 
     @Test
     void namesKindsAndUnitsAreTold() {
-        Fields fields = fields(WRONG);
+        CardFields fields = fields(WRONG);
         assertThat(fields.names()).containsExactly("length", "hem");
         assertThat(fields.measurements()).containsExactly("length");
         assertThat(fields.isChoice("hem")).isTrue();
@@ -73,9 +73,9 @@ class FieldsTest {
     @Test
     void aConditionWantedAsAFormulaIsNotPicked() {
         DraftDocument document = document("{\"name\": \"Card\", \"when\": \"length > 8 m\"}");
-        assertThat(new Fields(document, List.of(), Map.of(), Set.of(), "EUR").picks("/when"))
+        assertThat(new CardFields(document, List.of(), Map.of(), Set.of(), "EUR").picks("/when"))
                 .isNotNull();
-        Fields formula = new Fields(document, List.of(), Map.of(), Set.of("/when"), "EUR");
+        CardFields formula = new CardFields(document, List.of(), Map.of(), Set.of("/when"), "EUR");
         assertThat(formula.picks("/when")).isNull();
         assertThat(formula.asFormula("/when")).isTrue();
     }
@@ -119,9 +119,9 @@ class FieldsTest {
                         List.of());
     }
 
-    private static Fields fields(String json) {
+    private static CardFields fields(String json) {
         DraftDocument document = document(json);
-        return new Fields(
+        return new CardFields(
                 document,
                 Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")))
                         .issues(),

@@ -56,7 +56,7 @@ class TablesTest {
 
     @Test
     void aPackSaysWhatItComesToAndWhatItSaves() {
-        Fields fields = fields(
+        CardFields fields = fields(
                 """
                 {"p": {"packs": [{"name": "5 kg", "amount": "5", "unit": "kg", "price": "21.00"},
                   {"name": "500 g", "amount": "500", "unit": "g", "price": "2.50"}, {"name": "?", "amount": "x", "unit": "kg", "price": "1"}],
@@ -68,7 +68,7 @@ class TablesTest {
 
     @Test
     void packsAloneAreHeldAgainstTheFirst() {
-        Fields fields = fields(
+        CardFields fields = fields(
                 """
                 {"p": {"packs": [{"name": "one", "amount": "1", "unit": "L", "price": "10"},
                   {"name": "five", "amount": "5", "unit": "L", "price": "40"}]}}""");
@@ -118,7 +118,7 @@ class TablesTest {
         return Generator.read(EditForm.read(sent));
     }
 
-    private static Fields fields(String json) {
-        return new Fields(DraftDocument.of((ObjectNode) Json.read(json)), List.of(), Map.of(), Set.of(), "EUR");
+    private static CardFields fields(String json) {
+        return new CardFields(DraftDocument.of((ObjectNode) Json.read(json)), List.of(), Map.of(), Set.of(), "EUR");
     }
 }

@@ -82,7 +82,7 @@ class TrialsTest {
     void whatIsTypedStaysEvenWhereItIsEmpty() {
         TrialText text = filled(COVER, Map.of("a.length", "", "quantity", "2"));
         assertThat(text.get("a.length")).isEmpty();
-        TrialView view = view(COVER, text);
+        CardTrialView view = view(COVER, text);
         assertThat(view.refusal()).startsWith("No price: ");
         assertThat(view.fault("length")).isNotEmpty();
         assertThat(view.fault("width")).isEmpty();
@@ -90,7 +90,7 @@ class TrialsTest {
 
     @Test
     void anAnswerInAnotherUnitIsConverted() {
-        TrialView view = view(COVER, filled(COVER, Map.of("a.length", "5", "u.length", "m", "quantity", "3")));
+        CardTrialView view = view(COVER, filled(COVER, Map.of("a.length", "5", "u.length", "m", "quantity", "3")));
         assertThat(view.total()).isEqualTo("540.00");
         assertThat(view.billable()).isEqualTo("10 m²");
         assertThat(view.asks().get(0).units())
@@ -104,7 +104,7 @@ class TrialsTest {
 
     @Test
     void severalFaultsAreSaidEachByItsField() {
-        TrialView view = view(COVER, filled(COVER, Map.of("a.length", "1", "a.hem", "velvet", "quantity", "1")));
+        CardTrialView view = view(COVER, filled(COVER, Map.of("a.length", "1", "a.hem", "velvet", "quantity", "1")));
         assertThat(view.fault("length")).isNotEmpty();
         assertThat(view.fault("hem")).contains("velvet");
         assertThat(view(COVER, filled(COVER, Map.of("quantity", "1.5"))).fault("quantity"))
@@ -115,21 +115,21 @@ class TrialsTest {
 
     @Test
     void goodsThatAreNotCoveredArePricedByAnotherCard() {
-        TrialView view = view(COVER, filled(COVER, Map.of("sku", "SHK-6")));
+        CardTrialView view = view(COVER, filled(COVER, Map.of("sku", "SHK-6")));
         assertThat(view.refusal()).as("nothing is asked about the shelf price").contains("No price");
         String everything = COVER.replace("\"products\": [\"CVR\"]", "\"groups\": [\"Boatyard\"]")
                 .replaceAll("\"asks\": \\[(?s:.*?)\\]\\}\\],", "\"asks\": [],")
                 .replace("length * width", "1 m2");
-        TrialView other = view(everything, filled(everything, Map.of("sku", "SHK-6", "quantity", "1")));
+        CardTrialView other = view(everything, filled(everything, Map.of("sku", "SHK-6", "quantity", "1")));
         assertThat(other.other()).isEqualTo("Shelf price");
         assertThat(other.passedOver()).isNotEmpty();
     }
 
     @Test
     void severalStandSideBySideWithThreeSizes() {
-        TrialView view = view(COVER, filled(COVER, Map.of("many", "on")));
+        CardTrialView view = view(COVER, filled(COVER, Map.of("many", "on")));
         assertThat(view.many())
-                .extracting(TrialView.Many::what)
+                .extracting(CardTrialView.Many::what)
                 .containsExactly(
                         "1 piece",
                         "5 pieces",
@@ -244,10 +244,10 @@ class TrialsTest {
         return new TrialText(typed).filledFor(reading(json).card(), subject);
     }
 
-    private TrialView view(String json, TrialText text) {
+    private CardTrialView view(String json, TrialText text) {
         Documents.DraftReading reading = reading(json);
         CardTrial trial = CardTrial.read(text, reading.card(), subject);
-        return new Trials(subject, reading.card(), reading.prepared(), text, trial)
+        return new CardTrials(subject, reading.card(), reading.prepared(), text, trial)
                 .view(reading.issues().size());
     }
 

@@ -101,7 +101,7 @@ class WordsTest {
                 "weights | {} | none kept yet",
             })
     void aStepHasAFewWordsInTheRail(String step, String json, String words) {
-        assertThat(Summaries.of(CardStep.of(step.strip()), document(json.replace('`', '"')), Map.of()))
+        assertThat(CardSummaries.of(CardStep.of(step.strip()), document(json.replace('`', '"')), Map.of()))
                 .isEqualTo(words);
     }
 
@@ -109,7 +109,7 @@ class WordsTest {
     void aFormulasPartsAreTold() {
         DraftDocument document = document(
                 "{\"asks\": [{\"measurement\": \"length\"}], \"namedRates\": [{\"name\": \"cloth\"}], \"x\": \"MAX(length; 2) * cloth + \\\"a\\\"\"}");
-        FormulaView view = FormulaView.of("/x", new Fields(document, List.of(), Map.of(), Set.of(), "EUR"), "= 5");
+        FormulaView view = FormulaView.of("/x", new CardFields(document, List.of(), Map.of(), Set.of(), "EUR"), "= 5");
         assertThat(view.parts().stream()
                         .filter(part -> !part.text().isBlank() && !part.kind().equals("plain"))
                         .map(part -> part.kind() + " " + part.text()))

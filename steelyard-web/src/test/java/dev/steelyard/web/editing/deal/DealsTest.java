@@ -6,8 +6,8 @@ import dev.steelyard.core.card.CardState;
 import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DealsTest {
 
     private static long id(App app, String name) {
-        return app.bean(Drafts.class).inOrder(Kind.DEAL).stream()
+        return app.bean(Drafts.class).inOrder(DraftKind.DEAL).stream()
                 .filter(draft -> draft.name().equals(name))
                 .findFirst()
                 .orElseThrow()
@@ -35,7 +35,7 @@ class DealsTest {
     }
 
     private static Draft draft(App app, long id) {
-        return app.bean(Drafts.class).find(Kind.DEAL, id).orElseThrow();
+        return app.bean(Drafts.class).find(DraftKind.DEAL, id).orElseThrow();
     }
 
     private static String begin(Http owner, String start, String goods) {
@@ -264,7 +264,7 @@ class DealsTest {
         owner.post("/deals/" + first + "/put-back");
         assertThat(app.bean(Books.class).inForce().deals()).anyMatch(deal -> deal.id() == first);
         assertThat(owner.post("/deals/" + first + "/copy").text()).contains("Copy of Rope and chain days");
-        List<String> ids = app.bean(Drafts.class).inOrder(Kind.DEAL).stream()
+        List<String> ids = app.bean(Drafts.class).inOrder(DraftKind.DEAL).stream()
                 .map(draft -> "" + draft.id())
                 .toList();
         String[] form = new String[ids.size() * 4 + 2];
@@ -277,7 +277,7 @@ class DealsTest {
         form[form.length - 2] = "move";
         form[form.length - 1] = first + " down";
         owner.post("/deals/order", form);
-        assertThat(app.bean(Drafts.class).inOrder(Kind.DEAL).get(1).id()).isEqualTo(first);
+        assertThat(app.bean(Drafts.class).inOrder(DraftKind.DEAL).get(1).id()).isEqualTo(first);
         form[1] = ids.get(1);
         Answer late = owner.post("/deals/order", form);
         assertThat(late.response().uri().getPath()).isEqualTo("/deals");
@@ -355,7 +355,7 @@ class DealsTest {
 
     @Test
     void whatIsNotThereIsSaid(App app, Http owner) {
-        long card = app.bean(Drafts.class).inOrder(Kind.CARD).get(0).id();
+        long card = app.bean(Drafts.class).inOrder(DraftKind.CARD).get(0).id();
         owner.signIn("maren");
         for (String path : List.of("/deals/99", "/deals/99/live", "/deals/" + card, "/deals/99/deal.json")) {
             assertThat(owner.get(path).status()).as(path).isEqualTo(404);

@@ -9,8 +9,8 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Kind;
 import dev.steelyard.web.editing.draft.ReleaseResult;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.testing.App;
@@ -223,7 +223,7 @@ class ReleasesTest {
     @Test
     void theOrderOfCardsIsChangedOnceAndSaid(App app, Http owner) {
         owner.signIn("maren");
-        List<Long> seen = app.bean(Drafts.class).inOrder(Kind.CARD).stream()
+        List<Long> seen = app.bean(Drafts.class).inOrder(DraftKind.CARD).stream()
                 .map(Draft::id)
                 .toList();
         List<String> fields = new ArrayList<>();
@@ -236,7 +236,7 @@ class ReleasesTest {
                 .as("what was picked in Who wins? is kept")
                 .contains("sku=ROPE-12")
                 .contains("group=Crew club");
-        assertThat(app.bean(Drafts.class).inOrder(Kind.CARD).get(1).name()).isEqualTo("Rope by the metre");
+        assertThat(app.bean(Drafts.class).inOrder(DraftKind.CARD).get(1).name()).isEqualTo("Rope by the metre");
         Answer again = owner.post("/cards/order", move);
         assertThat(again.response().uri().getPath())
                 .as("a reload sends nothing again")
@@ -257,7 +257,7 @@ class ReleasesTest {
                 .contains("“Crew club rope” comes before this card and wins for 1 product that both cover");
         String club = "/cards/" + card(app, "Crew club rope").id();
         assertThat(owner.get(club + "?step=covers").text())
-                .contains("“Rope by the metre” stands below: “Crew club rope” comes before this card");
+                .contains("“Rope by the metre” stands below: this card comes first, and wins for 1 product");
         String based = owner.get(rope).field("basedOn");
         Answer other = owner.background(
                 rope + "/edit", "do", "look", "basedOn", based, "step", "covers", "/covers/until", "2020-01-01T00:00");
@@ -268,7 +268,7 @@ class ReleasesTest {
     }
 
     private static Draft card(App app, String name) {
-        return app.bean(Drafts.class).inOrder(Kind.CARD).stream()
+        return app.bean(Drafts.class).inOrder(DraftKind.CARD).stream()
                 .filter(card -> card.name().equals(name))
                 .findFirst()
                 .orElseThrow();

@@ -53,18 +53,18 @@ class CheckoutRaceTest {
         int told = 0;
         int ordered = 0; // at the second press, with nobody publishing
         for (int round = 0; round < ROUNDS; round++) {
-            List<Future<Outcome>> outcomes = new ArrayList<>();
+            List<Future<PlacingOutcome>> outcomes = new ArrayList<>();
             Future<?> publisher = hands.submit(() -> publish(app));
             for (String token : baskets) {
                 outcomes.add(hands.submit(() -> checkOut(app, token)));
             }
             publisher.get();
             for (int i = 0; i < outcomes.size(); i++) {
-                Outcome outcome = outcomes.get(i).get();
-                placed += outcome instanceof Outcome.Placed ? 1 : 0;
-                if (outcome instanceof Outcome.Changed) {
+                PlacingOutcome outcome = outcomes.get(i).get();
+                placed += outcome instanceof PlacingOutcome.Placed ? 1 : 0;
+                if (outcome instanceof PlacingOutcome.Changed) {
                     told++;
-                    ordered += checkOut(app, baskets.get(i)) instanceof Outcome.Placed ? 1 : 0;
+                    ordered += checkOut(app, baskets.get(i)) instanceof PlacingOutcome.Placed ? 1 : 0;
                 }
             }
         }
@@ -87,7 +87,7 @@ class CheckoutRaceTest {
         fill(app, token);
         SeenPrices seen = seen(app, token);
         ExecutorService hand = Executors.newSingleThreadExecutor();
-        List<Future<Outcome>> waiting = new ArrayList<>();
+        List<Future<PlacingOutcome>> waiting = new ArrayList<>();
         app.bean(TransactionTemplate.class).executeWithoutResult(status -> {
             app.sql().sql("update shop set revision = revision + 1").update();
             app.sql()
@@ -103,7 +103,7 @@ class CheckoutRaceTest {
                             .single()
                     == 1);
         });
-        assertThat(waiting.get(0).get()).isInstanceOf(Outcome.Changed.class);
+        assertThat(waiting.get(0).get()).isInstanceOf(PlacingOutcome.Changed.class);
         hand.shutdown();
     }
 
@@ -138,13 +138,13 @@ class CheckoutRaceTest {
                 .update();
     }
 
-    private Outcome checkOut(App app, String token) {
+    private PlacingOutcome checkOut(App app, String token) {
         fill(app, token);
         SeenPrices seen = seen(app, token);
         int before = published.get();
         String key = UUID.randomUUID().toString();
-        Outcome outcome = app.bean(PlaceOrder.class).place(key, seen, BUYER, token);
-        if (outcome instanceof Outcome.Placed) {
+        PlacingOutcome outcome = app.bean(PlaceOrder.class).place(key, seen, BUYER, token);
+        if (outcome instanceof PlacingOutcome.Placed) {
             BigDecimal price = app.sql()
                     .sql(
                             "select l.total from order_line l join shop_order o on o.id = l.order_id where o.checkout_key = ?")
@@ -161,6 +161,6 @@ class CheckoutRaceTest {
     private static SeenPrices seen(App app, String token) {
         BookInForce book = app.bean(Books.class).refresh();
         Shopper shopper = app.bean(Baskets.class).shopper(token, book);
-        return Summaries.seen(BasketView.of(shopper, BasketView.price(shopper, book), book));
+        return CheckoutSummaries.seen(BasketView.of(shopper, BasketView.price(shopper, book), book));
     }
 }

@@ -100,7 +100,7 @@ class LostAnswersTest {
 
     @Test
     void whoeverWaitsForAPaymentIsWokenByItsAnswer() {
-        Answers answers = new Answers();
+        PaymentAnswers answers = new PaymentAnswers();
         answers.expect("key/1");
         CompletableFuture<Void> waiting = CompletableFuture.runAsync(() -> answers.await("key/1", Duration.ofHours(1)));
         answers.came("key/1");

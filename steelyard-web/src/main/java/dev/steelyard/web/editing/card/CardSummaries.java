@@ -8,9 +8,9 @@ import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
 /** A few words on each step, for the rail. */
-final class Summaries {
+final class CardSummaries {
 
-    private Summaries() {}
+    private CardSummaries() {}
 
     static String of(CardStep step, DraftDocument document, Map<String, String> names) {
         return switch (step) {

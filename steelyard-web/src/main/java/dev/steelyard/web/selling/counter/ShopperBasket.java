@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** What a shopper has picked, and whom the counter lets them be. */
 @Entity
 @Table(name = "basket")
-class Basket extends Stored {
+class ShopperBasket extends Stored {
 
     private String token = "";
 
@@ -55,9 +55,9 @@ class Basket extends Stored {
     @OrderBy("id")
     private Set<BasketLine> lines = new LinkedHashSet<>();
 
-    protected Basket() {}
+    protected ShopperBasket() {}
 
-    Basket(String token) {
+    ShopperBasket(String token) {
         this.token = token;
     }
 

@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.page;
 
 /** A step of a page: some of what is edited, on one screen. */
-public interface Step {
+public interface EditStep {
 
     /** The word in addresses. */
     String code();

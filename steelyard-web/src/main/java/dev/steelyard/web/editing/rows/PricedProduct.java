@@ -18,18 +18,20 @@ import org.jspecify.annotations.Nullable;
  *
  * @param variant none for the product itself
  */
-record Subject(GoodsEntry entry, @Nullable Variant variant, Shop shop, List<CustomerGroup> groups, LocalDate today) {
+record PricedProduct(
+        GoodsEntry entry, @Nullable Variant variant, Shop shop, List<CustomerGroup> groups, LocalDate today) {
 
     /** None where the product has no variant of that id. */
-    static Optional<Subject> of(
+    static Optional<PricedProduct> of(
             GoodsEntry entry, @Nullable Long variantId, Shop shop, List<CustomerGroup> groups, LocalDate today) {
         if (variantId == null) {
-            return Optional.of(new Subject(entry, null, shop, groups, today));
+            return Optional.of(new PricedProduct(entry, null, shop, groups, today));
         }
         int index = entry.variantIds().indexOf(variantId);
         return index < 0
                 ? Optional.empty()
-                : Optional.of(new Subject(entry, entry.product().variants().get(index), shop, groups, today));
+                : Optional.of(
+                        new PricedProduct(entry, entry.product().variants().get(index), shop, groups, today));
     }
 
     @Nullable

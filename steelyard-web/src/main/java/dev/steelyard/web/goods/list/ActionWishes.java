@@ -9,7 +9,7 @@ import dev.steelyard.core.sheet.KeptPrice;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
-import dev.steelyard.web.goods.sheets.Wish;
+import dev.steelyard.web.goods.sheets.PriceWish;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -22,29 +22,29 @@ import org.springframework.stereotype.Component;
 
 /** Works out what actions on picked goods want their prices to be. */
 @Component
-class Wishes {
+class ActionWishes {
 
     private static final int GOODS_AT_A_TIME = 1_000;
 
     private final GoodsPrices prices;
     private final Shops shops;
 
-    Wishes(GoodsPrices prices, Shops shops) {
+    ActionWishes(GoodsPrices prices, Shops shops) {
         this.prices = prices;
         this.shops = shops;
     }
 
     /** Prices moved by a rule; those it leaves as they are, are no wish. */
-    List<Wish> adjusted(List<Long> products, Predicate<PriceLine> picked, Adjustment by) {
+    List<PriceWish> adjusted(List<Long> products, Predicate<PriceLine> picked, Adjustment by) {
         ShopRules rules = shops.current().rules();
-        List<Wish> wishes = new ArrayList<>();
+        List<PriceWish> wishes = new ArrayList<>();
         each(products, goods -> {
             for (KeptPrice kept : goods.now().kept()) {
                 PriceLine line = kept.line();
                 if (picked.test(line)) {
                     BigDecimal price = by.of(line.price(), rounding(rules, goods));
                     if (price.compareTo(line.price()) != 0) {
-                        wishes.add(new Wish(goods.sku(), priced(line, price, line.group()), kept.key(), false));
+                        wishes.add(new PriceWish(goods.sku(), priced(line, price, line.group()), kept.key(), false));
                     }
                 }
             }
@@ -58,15 +58,15 @@ class Wishes {
      * @param from none for everyone
      * @param first whether the shelf price makes a row from 1, where the goods have one
      */
-    List<Wish> ofGroup(List<Long> products, String to, @Nullable String from, boolean first, Adjustment by) {
+    List<PriceWish> ofGroup(List<Long> products, String to, @Nullable String from, boolean first, Adjustment by) {
         ShopRules rules = shops.current().rules();
-        List<Wish> wishes = new ArrayList<>();
+        List<PriceWish> wishes = new ArrayList<>();
         each(products, goods -> {
             List<KeptPrice> kept = goods.now().kept();
             for (KeptPrice one : kept) {
                 PriceLine line = one.line();
                 if (!line.isShelf() && Objects.equals(line.group(), from)) {
-                    wishes.add(new Wish(
+                    wishes.add(new PriceWish(
                             goods.sku(), priced(line, by.of(line.price(), rounding(rules, goods)), to), null, false));
                 }
             }
@@ -75,7 +75,7 @@ class Wishes {
                             && Objects.equals(one.line().group(), from));
             kept.stream()
                     .filter(one -> one.line().isShelf() && first && !begins)
-                    .forEach(shelf -> wishes.add(new Wish(
+                    .forEach(shelf -> wishes.add(new PriceWish(
                             goods.sku(),
                             new PriceLine(to, 1, by.of(shelf.line().price(), rounding(rules, goods)), Validity.ALWAYS),
                             null,
@@ -90,13 +90,13 @@ class Wishes {
      * @param inPercent whether they keep their distance from the shelf price in percent, instead of being the same prices
      * @param only whether other rows are taken off
      */
-    List<Wish> ladder(List<Long> products, Priced source, boolean inPercent, boolean only) {
+    List<PriceWish> ladder(List<Long> products, Priced source, boolean inPercent, boolean only) {
         BigDecimal shelf = source.now().item().shelfPrice();
         List<KeptPrice> rows = source.now().kept().stream()
                 .filter(one -> !one.line().isShelf())
                 .toList();
         ShopRules rules = shops.current().rules();
-        List<Wish> wishes = new ArrayList<>();
+        List<PriceWish> wishes = new ArrayList<>();
         each(products, goods -> {
             BigDecimal own = goods.now().item().shelfPrice();
             if (goods.sku().equals(source.sku())
@@ -118,11 +118,11 @@ class Wishes {
                         : row.line().price();
                 wanted.add(priced(row.line(), price, row.line().group()));
             }
-            wanted.forEach(line -> wishes.add(new Wish(goods.sku(), line, null, false)));
+            wanted.forEach(line -> wishes.add(new PriceWish(goods.sku(), line, null, false)));
             if (only) {
                 rowsOf(goods).stream()
                         .filter(kept -> wanted.stream().noneMatch(line -> line.sameAs(kept.line())))
-                        .forEach(kept -> wishes.add(new Wish(goods.sku(), kept.line(), kept.key(), true)));
+                        .forEach(kept -> wishes.add(new PriceWish(goods.sku(), kept.line(), kept.key(), true)));
             }
         });
         return wishes;

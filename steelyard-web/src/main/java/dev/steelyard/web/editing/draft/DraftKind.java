@@ -1,19 +1,19 @@
 package dev.steelyard.web.editing.draft;
 
 import dev.steelyard.web.base.page.NotThere;
-import dev.steelyard.web.shop.history.Subject;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import java.util.Locale;
 
 /** What is kept as drafts, versions and releases. */
-public enum Kind {
-    CARD("card", Subject.CARD, Subject.ORDER),
-    DEAL("deal", Subject.DEAL, Subject.DEAL_ORDER);
+public enum DraftKind {
+    CARD("card", ChangeSubject.CARD, ChangeSubject.ORDER),
+    DEAL("deal", ChangeSubject.DEAL, ChangeSubject.DEAL_ORDER);
 
     private final String word;
-    private final Subject one;
-    private final Subject order;
+    private final ChangeSubject one;
+    private final ChangeSubject order;
 
-    Kind(String word, Subject one, Subject order) {
+    DraftKind(String word, ChangeSubject one, ChangeSubject order) {
         this.word = word;
         this.one = one;
         this.order = order;
@@ -30,7 +30,7 @@ public enum Kind {
     }
 
     /** What a change of one is about. */
-    public Subject subject() {
+    public ChangeSubject subject() {
         return one;
     }
 
@@ -40,7 +40,7 @@ public enum Kind {
      * @param where “cards” or “deals”
      * @throws IllegalArgumentException for any other
      */
-    public static Kind at(String where) {
+    public static DraftKind at(String where) {
         return switch (where) {
             case "cards" -> CARD;
             case "deals" -> DEAL;
@@ -54,7 +54,7 @@ public enum Kind {
     }
 
     /** What a change of their order is about. */
-    Subject order() {
+    ChangeSubject order() {
         return order;
     }
 }

@@ -9,4 +9,4 @@ import org.jspecify.annotations.Nullable;
  *
  * @param key of the stored price; none for one that is new, or that is found by what it is the price of
  */
-public record Wish(String sku, PriceLine line, @Nullable RowKey key, boolean remove) {}
+public record PriceWish(String sku, PriceLine line, @Nullable RowKey key, boolean remove) {}

@@ -1,12 +1,12 @@
 package dev.steelyard.web.editing.rows;
 
 /** The ids of the page's fields, by which errors, sentence, beam and mends find them. */
-final class Fields {
+final class RowFields {
 
     static final String SHELF_PRICE = "shelfPrice";
     static final String ROWS = "rows";
 
-    private Fields() {}
+    private RowFields() {}
 
     static String from(int row) {
         return "from-" + row;

@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.page;
 
-import dev.steelyard.web.editing.draft.Kind;
+import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.words.SentencePart;
@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param merged whether somebody else's changes have come in, so that fields may stand for other places than before
  * @param next the step after the one shown; none at the last
  */
-record Frame(
-        Kind kind,
+record PageFrame(
+        DraftKind kind,
         long id,
         String name,
         long number,
@@ -24,7 +24,7 @@ record Frame(
         boolean redo,
         String status,
         String changedAt,
-        Step step,
+        EditStep step,
         List<StepLink> steps,
         @Nullable StepLink next,
         List<SentencePart> sentence,

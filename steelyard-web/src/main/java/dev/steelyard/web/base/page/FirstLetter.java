@@ -1,9 +1,9 @@
 package dev.steelyard.web.base.page;
 
 /** The first letter of what becomes a sentence, or part of one. */
-public final class Letters {
+public final class FirstLetter {
 
-    private Letters() {}
+    private FirstLetter() {}
 
     /** With a large first letter. */
     public static String large(String text) {

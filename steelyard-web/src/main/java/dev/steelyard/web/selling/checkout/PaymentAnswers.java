@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** Wakes whoever waits for the answer to a payment once it has been heard here. */
 @Component
-class Answers {
+class PaymentAnswers {
 
     private final Map<String, CountDownLatch> waiting = new ConcurrentHashMap<>();
 

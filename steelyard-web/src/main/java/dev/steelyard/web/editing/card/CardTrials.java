@@ -10,6 +10,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
+import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.NextBreakText;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
@@ -32,7 +33,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the trial's view: what can be asked, and what it comes to. */
-final class Trials {
+final class CardTrials {
 
     private static final int MOST_GOODS = 200;
     private static final long[] QUANTITIES = {1, 5, 10, 50};
@@ -43,7 +44,7 @@ final class Trials {
     private final TrialText text;
     private final CardTrial trial;
 
-    Trials(Subject subject, RateCard card, @Nullable PreparedCard prepared, TrialText text, CardTrial trial) {
+    CardTrials(Subject subject, RateCard card, @Nullable PreparedCard prepared, TrialText text, CardTrial trial) {
         this.subject = subject;
         this.card = card;
         this.prepared = prepared;
@@ -52,7 +53,7 @@ final class Trials {
     }
 
     /** @param issues how many things are wrong with the card */
-    TrialView view(int issues) {
+    CardTrialView view(int issues) {
         if (prepared == null) {
             String why = issues == 1
                     ? "No price while something in the card cannot be read."
@@ -80,16 +81,13 @@ final class Trials {
                 ReckoningText.passedOver(line.reckoning()));
     }
 
-    private TrialView refused(String why, List<Fault> faults) {
+    private CardTrialView refused(String why, List<Fault> faults) {
         Map<String, String> byField = new LinkedHashMap<>();
-        faults.forEach(fault -> byField.putIfAbsent(
-                fault.place().code(),
-                Character.toUpperCase(fault.message().charAt(0))
-                        + fault.message().substring(1)));
+        faults.forEach(fault -> byField.putIfAbsent(fault.place().code(), FirstLetter.large(fault.message())));
         return view(why, byField, "", "", null, null, null, List.of(), List.of(), List.of());
     }
 
-    private TrialView view(
+    private CardTrialView view(
             @Nullable String refusal,
             Map<String, String> faults,
             String each,
@@ -100,7 +98,7 @@ final class Trials {
             List<String> figures,
             List<ReckoningText.Line> steps,
             List<String> passedOver) {
-        return new TrialView(
+        return new CardTrialView(
                 text,
                 goods(),
                 asks(),
@@ -135,8 +133,8 @@ final class Trials {
     }
 
     /** Those that are covered first; of many the first few. */
-    private List<TrialView.Goods> goods() {
-        List<TrialView.Goods> goods = new ArrayList<>();
+    private List<CardTrialView.Goods> goods() {
+        List<CardTrialView.Goods> goods = new ArrayList<>();
         subject.covered(card).stream().limit(MOST_GOODS).forEach(product -> add(goods, product, true));
         if (goods.size() < MOST_GOODS) {
             subject.goods().stream()
@@ -147,8 +145,9 @@ final class Trials {
         return goods.size() <= MOST_GOODS ? goods : goods.subList(0, MOST_GOODS);
     }
 
-    private static void add(List<TrialView.Goods> to, Product product, boolean covered) {
-        product.items().forEach(item -> to.add(new TrialView.Goods(item.sku().value(), item.name(), covered)));
+    private static void add(List<CardTrialView.Goods> to, Product product, boolean covered) {
+        product.items()
+                .forEach(item -> to.add(new CardTrialView.Goods(item.sku().value(), item.name(), covered)));
     }
 
     private List<AskView> asks() {
@@ -163,8 +162,8 @@ final class Trials {
     }
 
     /** Several quantities, and three sizes where something is measured. */
-    private List<TrialView.Many> many() {
-        List<TrialView.Many> many = new ArrayList<>();
+    private List<CardTrialView.Many> many() {
+        List<CardTrialView.Many> many = new ArrayList<>();
         for (long quantity : QUANTITIES) {
             many.add(row(quantity == 1 ? "1 piece" : quantity + " pieces", trial.of(quantity)));
         }
@@ -199,10 +198,10 @@ final class Trials {
         return least.add(steps.multiply(step));
     }
 
-    private TrialView.Many row(String what, CardTrial one) {
+    private CardTrialView.Many row(String what, CardTrial one) {
         LineResult result = prepared == null ? null : one.price(prepared, subject);
         return result instanceof PricedLine line
-                ? new TrialView.Many(what, each(line), total(line))
-                : new TrialView.Many(what, "–", "no price");
+                ? new CardTrialView.Many(what, each(line), total(line))
+                : new CardTrialView.Many(what, "–", "no price");
     }
 }

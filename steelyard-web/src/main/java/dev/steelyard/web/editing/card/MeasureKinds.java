@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** The kinds of measurement, with what a new one of each begins as. */
-enum Kinds {
+enum MeasureKinds {
     LENGTH("length", "Length", "cm", "20", "500", "1"),
     AREA("area", "Area", "m2", "0.5", "100", "0.1"),
     VOLUME("volume", "Volume", "L", "0.5", "100", "0.5"),
@@ -21,7 +21,7 @@ enum Kinds {
     final String most;
     final String step;
 
-    Kinds(String code, String title, String unit, String least, String most, String step) {
+    MeasureKinds(String code, String title, String unit, String least, String most, String step) {
         this.code = code;
         this.title = title;
         this.unit = unit;
@@ -38,7 +38,7 @@ enum Kinds {
         return title;
     }
 
-    static Kinds of(String code) {
+    static MeasureKinds of(String code) {
         return Arrays.stream(values())
                 .filter(kind -> kind.code.equals(code))
                 .findFirst()

@@ -1,9 +1,10 @@
 package dev.steelyard.web.goods.sheets;
 
+import dev.steelyard.web.goods.ChangedGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
-import dev.steelyard.web.shop.history.Subject;
 import dev.steelyard.web.shop.history.What;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,18 +19,20 @@ import org.springframework.transaction.annotation.Transactional;
  * write it. Any of it fails, and nothing was done.
  */
 @Component
-class Applying {
+class BatchApplying {
 
     private static final int AT_A_TIME = 20_000;
     private static final int NAMED = 10;
 
     private final JdbcTemplate sql;
+    private final ChangedGoods changed;
     private final Batches batches;
     private final Changes changes;
     private final Shops shops;
 
-    Applying(JdbcTemplate sql, Batches batches, Changes changes, Shops shops) {
+    BatchApplying(JdbcTemplate sql, ChangedGoods changed, Batches batches, Changes changes, Shops shops) {
         this.sql = sql;
+        this.changed = changed;
         this.batches = batches;
         this.changes = changes;
         this.shops = shops;
@@ -61,7 +64,7 @@ class Applying {
                 "prices added", "" + totals.added(),
                 "prices changed", "" + totals.changed(),
                 "prices removed", "" + totals.removed());
-        changes.keep(new Change(Subject.BATCH, batch.id(), batch.title(), what, "", Map.of(), counts), by);
+        changes.keep(new Change(ChangeSubject.BATCH, batch.id(), batch.title(), what, "", Map.of(), counts), by);
     }
 
     private int write(Batch batch, Direction way, Pulse pulse, String by) {
@@ -86,14 +89,11 @@ class Applying {
         pulse.written(total, total);
         shelfPrices(id, way, "product", 'P');
         shelfPrices(id, way, "variant", 'V');
-        shops.raiseRevision();
-        sql.update(
-                "update product p join (select distinct b.product_id as id from price_batch_row b where b.batch_id = ? and "
-                        + Direction.WRITES
-                        + ") t on t.id = p.id set p.version = p.version + 1, p.changed_at = utc_timestamp(6),"
-                        + " p.changed_by = ?, p.revision = (select revision from shop)",
-                id,
-                by);
+        changed.by(
+                by,
+                "select distinct b.product_id as id from price_batch_row b where b.batch_id = ? and "
+                        + Direction.WRITES,
+                id);
         return total;
     }
 

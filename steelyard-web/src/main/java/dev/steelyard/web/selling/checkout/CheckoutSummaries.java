@@ -5,9 +5,9 @@ import dev.steelyard.web.selling.counter.BasketView;
 import java.util.Objects;
 
 /** What a shopper sees before paying. */
-final class Summaries {
+final class CheckoutSummaries {
 
-    private Summaries() {}
+    private CheckoutSummaries() {}
 
     /** What deals take off or add is said of the deals, and no part of the line's own sum. */
     private static String beforeDeals(BasketLineView line) {

@@ -9,9 +9,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Goods that are nothing but what lists are sorted by, to look for a place with. */
-final class Probe {
+final class GoodsProbe {
 
-    private Probe() {}
+    private GoodsProbe() {}
 
     static SoldProduct of(long id, String key, String sku, @Nullable BigDecimal price, Instant changed) {
         return new SoldProduct(id, "", List.of(), changed, Product.of(new Sku(sku), "", price), key, "");

@@ -16,18 +16,18 @@ import org.jspecify.annotations.Nullable;
  * @param off how much below the shelf price everyone's price is; empty where there is none
  * @param margin of everyone's price over the unit cost; empty where there is none
  */
-record TableRow(int index, RowText text, List<Cell> cells, String off, String margin, String dates) {
+record BreakRow(int index, RowText text, List<Cell> cells, String off, String margin, String dates) {
 
     /**
      * @param inherited the price that counts where the cell is left open
      */
     record Cell(long groupId, String group, String text, String inherited) {}
 
-    static TableRow of(int index, RowText text, List<Cell> cells, Item item) {
+    static BreakRow of(int index, RowText text, List<Cell> cells, Item item) {
         BigDecimal price = cells.isEmpty() ? null : readable(cells.get(0).text());
         BigDecimal shelf = item.shelfPrice();
         BigDecimal cost = item.unitCost();
-        return new TableRow(
+        return new BreakRow(
                 index,
                 text,
                 cells,

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param figures shown beside the price
  * @param many several trials side by side; empty where nobody asked
  */
-record TrialView(
+record CardTrialView(
         TrialText text,
         List<Goods> goods,
         List<AskView> asks,

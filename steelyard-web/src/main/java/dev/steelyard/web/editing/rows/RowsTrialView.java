@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param field the trial field the refusal is about; none where it is about none
  * @param next “13 more and each costs 6.20”; none where nothing gets cheaper
  */
-record TrialView(
+record RowsTrialView(
         @Nullable String refusal,
         @Nullable String field,
         String perPiece,
@@ -20,7 +20,7 @@ record TrialView(
         List<ReckoningText.Line> steps,
         List<String> passedOver) {
 
-    static TrialView refused(String message, @Nullable String field) {
-        return new TrialView(message, field, "", "", null, List.of(), List.of());
+    static RowsTrialView refused(String message, @Nullable String field) {
+        return new RowsTrialView(message, field, "", "", null, List.of(), List.of());
     }
 }

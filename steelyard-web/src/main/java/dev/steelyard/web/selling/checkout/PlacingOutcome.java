@@ -3,20 +3,20 @@ package dev.steelyard.web.selling.checkout;
 import java.util.List;
 
 /** What came of pressing “Order and pay”. */
-sealed interface Outcome {
+sealed interface PlacingOutcome {
 
     /** There is an order, now or from an earlier press. */
-    record Placed() implements Outcome {}
+    record Placed() implements PlacingOutcome {}
 
     /** Prices or basket are not as they were shown; nothing was charged. */
-    record Changed(List<String> changes) implements Outcome {}
+    record Changed(List<String> changes) implements PlacingOutcome {}
 
     /** The basket cannot be ordered as it is; nothing was charged. */
-    record NotOrderable(String why) implements Outcome {}
+    record NotOrderable(String why) implements PlacingOutcome {}
 
     /** The payment was refused; nothing was charged. */
-    record Refused(String why) implements Outcome {}
+    record Refused(String why) implements PlacingOutcome {}
 
     /** The payment service did not answer; pressing again asks it first. */
-    record Unanswered() implements Outcome {}
+    record Unanswered() implements PlacingOutcome {}
 }

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /** What a change is about. */
-public enum Subject {
+public enum ChangeSubject {
     CARD("card", "Rate card"),
     PRICES("prices", "Prices"),
     ORDER("order", "Order of cards"),
@@ -19,7 +19,7 @@ public enum Subject {
     private final String code;
     private final String words;
 
-    Subject(String code, String words) {
+    ChangeSubject(String code, String words) {
         this.code = code;
         this.words = words;
     }
@@ -44,7 +44,7 @@ public enum Subject {
         };
     }
 
-    static Optional<Subject> of(String code) {
+    static Optional<ChangeSubject> of(String code) {
         return Arrays.stream(values())
                 .filter(subject -> subject.code.equals(code))
                 .findFirst();

@@ -9,7 +9,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The prices of one of the goods as names and figures, as history keeps them: “from 10 for Boatyard”, 6.35. */
-final class PriceState {
+final class StoredPriceState {
 
     static final String SHELF_PRICE = "shelf price";
 
@@ -17,10 +17,10 @@ final class PriceState {
 
     private final Map<String, String> figures = new LinkedHashMap<>();
 
-    private PriceState() {}
+    private StoredPriceState() {}
 
     static Map<String, String> of(StoredProduct product) {
-        PriceState state = new PriceState();
+        StoredPriceState state = new StoredPriceState();
         state.put(SHELF_PRICE, product.shelfPrice());
         state.rows(product, null, "");
         product.variants().forEach(variant -> {

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** Holds rows against the goods of the shop, some hundreds of goods at a time. */
 @Component
-class Checker {
+class SheetChecks {
 
     private static final int GOODS_AT_A_TIME = 500;
 
@@ -31,7 +31,7 @@ class Checker {
     private final Shops shops;
     private final RowIds ids;
 
-    Checker(GoodsPrices prices, Shops shops, RowIds ids) {
+    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids) {
         this.prices = prices;
         this.shops = shops;
         this.ids = ids;

@@ -13,12 +13,12 @@ import org.jspecify.annotations.Nullable;
  * The card as its page's templates read it, field by field: what is typed at a place, and what is wrong there. What was
  * asked about is remembered, so that at the end of a step nothing wrong is left unsaid.
  */
-final class Fields extends DraftFields {
+final class CardFields extends DraftFields {
 
     private final Map<String, Picks> typedPicks;
     private final Set<String> asFormulas;
 
-    Fields(
+    CardFields(
             DraftDocument document,
             List<FormatIssue> issues,
             Map<String, Picks> typedPicks,
@@ -94,7 +94,7 @@ final class Fields extends DraftFields {
 
     /** All units of a kind. */
     public List<Unit> unitsOf(String kind) {
-        return Kinds.units(kind);
+        return MeasureKinds.units(kind);
     }
 
     /** All units that measure the same as one; all there are where it is none. */

@@ -20,7 +20,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** The trial's basket as typed: goods with quantities, who buys, where to, how paid, which codes, when. */
-record BasketText(Map<String, String> fields) {
+record TypedBasket(Map<String, String> fields) {
 
     static final String GROUP = "group";
     static final String COUNTRY = "country";
@@ -34,13 +34,13 @@ record BasketText(Map<String, String> fields) {
     static final String TOTAL = "total.";
     static final int MOST_ROWS = 20;
 
-    BasketText {
+    TypedBasket {
         fields = Map.copyOf(fields);
     }
 
     /** Reads what {@link #write} wrote. */
-    static BasketText read(String json) {
-        return new BasketText(TrialText.read(json).fields());
+    static TypedBasket read(String json) {
+        return new TypedBasket(TrialText.read(json).fields());
     }
 
     String write() {
@@ -75,7 +75,7 @@ record BasketText(Map<String, String> fields) {
     }
 
     /** With goods that a deal is about, where nothing is in the basket yet. */
-    BasketText filledFor(Deal deal, Subject subject) {
+    TypedBasket filledFor(Deal deal, Subject subject) {
         if (!rows().isEmpty() || fields.containsKey(DAY)) {
             return this;
         }
@@ -101,7 +101,7 @@ record BasketText(Map<String, String> fields) {
                 .sorted()
                 .findFirst()
                 .ifPresent(group -> filled.put(GROUP, group));
-        return new BasketText(filled);
+        return new TypedBasket(filled);
     }
 
     /** The day it is tried for; none where what is typed is no day. */
