@@ -163,24 +163,25 @@ class PricesEditorTest {
     }
 
     @Test
-    void theSecondEditorSeesBothAndChooses(App app, BrowserContext other) {
+    void whatBothChangedIsPickedAndTheRestIsKeptOfBoth(App app, BrowserContext other) {
         Page jonas = OwnerSteps.prices(other.newPage(), "jonas", 1);
         jonas.fill("#price-1-0", "6.10");
+        jonas.fill("#price-0-0", "6.85");
         jonas.locator("#save").click();
         assertThat(jonas.locator("#notice")).containsText("Saved.");
 
         page.fill("#price-0-0", "6.80");
         page.locator("#save").click();
         assertThat(page.locator("#notice")).containsText("somebody else was quicker");
-        assertThat(page.locator("#notice")).containsText("from 25: 6.20 → 6.10");
-        assertThat(page.locator("#notice")).containsText("from 10: 6.90 → 6.80");
+        assertThat(page.locator("#notice .both tbody tr")).hasCount(1);
         assertThat(page.locator("#price-0-0")).hasValue("6.80");
 
-        page.locator("[data-do=take-theirs]").click();
+        page.locator("#notice input[value=mine]").check();
+        page.locator("[data-do=settle]").click();
         assertThat(page.locator("#price-1-0")).hasValue("6.10");
-        assertThat(page.locator("#price-0-0")).hasValue("6.90");
-        page.locator("#undo").click();
         assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        page.locator("#save").click();
+        assertThat(page.locator("#notice")).containsText("Saved.");
     }
 
     @Test

@@ -52,7 +52,7 @@ final class PriceChanges {
         return said;
     }
 
-    private static Map<BreakKey, BigDecimal> byKey(PriceState state) {
+    static Map<BreakKey, BigDecimal> byKey(PriceState state) {
         Map<BreakKey, BigDecimal> byKey = new LinkedHashMap<>();
         for (Break row : state.rows()) {
             byKey.put(row.key(), row.value());
@@ -60,7 +60,7 @@ final class PriceChanges {
         return byKey;
     }
 
-    private static String name(BreakKey key) {
+    static String name(BreakKey key) {
         String group = key.group() == null ? "" : " for " + key.group();
         String from =
                 key.validity().from() == null ? "" : " since " + key.validity().from();
@@ -69,11 +69,11 @@ final class PriceChanges {
         return "from " + key.from().toPlainString() + group + from + until;
     }
 
-    private static boolean same(@Nullable BigDecimal one, @Nullable BigDecimal other) {
+    static boolean same(@Nullable BigDecimal one, @Nullable BigDecimal other) {
         return one == null || other == null ? one == other : one.compareTo(other) == 0;
     }
 
-    private static String shown(@Nullable BigDecimal price, int decimals) {
+    static String shown(@Nullable BigDecimal price, int decimals) {
         return price == null ? "none" : Decimals.plain(price, decimals);
     }
 }

@@ -14,6 +14,7 @@ import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -108,18 +109,31 @@ class PricesController {
         PriceEdit edit = new PriceEdit(
                 id, form.variantId(), form.version(), read.shelfPrice(), form.over(), read.breaks(), why(sent));
         EditResult result = goods.save(edit, who.name()).orElseThrow(() -> noProduct(id));
+        String beside = "";
+        if (result instanceof EditResult.ChangedMeanwhile meanwhile) {
+            Optional<PriceEdit> both = both(edit, form, read, subject(meanwhile.entry(), form.variantId()));
+            if (both.isPresent()) {
+                beside = " " + meanwhile.entry().changedBy()
+                        + " had changed other prices meanwhile; both are kept. All that is new to this page:";
+                result = goods.save(both.get(), who.name()).orElseThrow(() -> noProduct(id));
+            }
+        }
         if (result instanceof EditResult.Saved saved) {
             books.refresh();
             model.addAttribute("why", "");
             PricedProduct now = subject(saved.entry(), form.variantId());
+            PriceState began = base.read(form.base());
             List<String> changes = PriceChanges.between(
-                    subject.saved(), now.saved(), now.rounding().unitPriceDecimals());
+                    began == null || beside.isEmpty() ? subject.saved() : began,
+                    now.saved(),
+                    now.rounding().unitPriceDecimals());
             return editor(
                     model,
                     now,
                     pages.saved(now, form.trial()),
                     SaveNotice.done(
-                            changes.isEmpty() ? "Nothing had changed." : "Saved. Shoppers see it now.", changes));
+                            changes.isEmpty() ? "Nothing had changed." : "Saved. Shoppers see it now." + beside,
+                            changes));
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         GoodsEntry theirs = ((EditResult.ChangedMeanwhile) result).entry();
@@ -153,16 +167,44 @@ class PricesController {
         return Objects.requireNonNullElse(sent.getFirst("why"), "").strip();
     }
 
+    /** The same prices put together with what somebody else has saved; none where both changed one, or the goods are gone. */
+    private Optional<PriceEdit> both(PriceEdit edit, PriceForm form, ReadPrices read, PricedProduct now) {
+        PriceState began = base.read(form.base());
+        if (began == null || now.entry().isRemoved()) {
+            return Optional.empty();
+        }
+        PriceMerge.Result merged = merged(began, form, read, now);
+        return merged.conflicts().isEmpty()
+                ? Optional.of(new PriceEdit(
+                        edit.productId(),
+                        edit.variantId(),
+                        now.entry().version(),
+                        merged.state().shelfPrice(),
+                        merged.state().over(),
+                        merged.state().rows(),
+                        edit.why()))
+                : Optional.empty();
+    }
+
+    private static PriceMerge.Result merged(PriceState began, PriceForm form, ReadPrices read, PricedProduct now) {
+        return PriceMerge.of(
+                began,
+                now.saved(),
+                read.state(form.over()),
+                place -> null,
+                now.rounding().unitPriceDecimals());
+    }
+
     private Conflict conflict(PricedProduct now, PriceForm form, ReadPrices read) {
         PriceState began = base.read(form.base());
-        PriceState mine = read.state(form.over());
         PriceState common = began == null ? now.saved() : began;
         int decimals = now.rounding().unitPriceDecimals();
         return new Conflict(
                 now.entry().changedBy() + ", "
                         + Show.moment(now.entry().changedAt(), now.shop().zone()),
                 PriceChanges.between(common, now.saved(), decimals),
-                PriceChanges.between(common, mine, decimals));
+                PriceChanges.between(common, read.state(form.over()), decimals),
+                merged(common, form, read, now).conflicts());
     }
 
     private PricedProduct subject(long id, @Nullable Long variant) {

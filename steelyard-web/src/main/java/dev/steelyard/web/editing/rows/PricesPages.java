@@ -36,7 +36,11 @@ class PricesPages {
 
     /** The form filled with what is saved, its rows by threshold. */
     PriceForm saved(PricedProduct subject, RowsTrialText trial) {
-        PriceState state = subject.saved();
+        return filled(subject, subject.saved(), trial);
+    }
+
+    /** The form filled with prices that are not saved yet, standing on those that are. */
+    PriceForm filled(PricedProduct subject, PriceState state, RowsTrialText trial) {
         int decimals = subject.rounding().unitPriceDecimals();
         return new PriceForm(
                 subject.entry().version(),
@@ -45,7 +49,7 @@ class PricesPages {
                 state.over(),
                 rows(state, subject.groups(), decimals),
                 trial,
-                base.write(state),
+                base.write(subject.saved()),
                 null);
     }
 

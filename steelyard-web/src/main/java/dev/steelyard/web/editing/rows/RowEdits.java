@@ -1,12 +1,15 @@
 package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.web.base.page.Ids;
+import dev.steelyard.web.editing.draft.Merge;
 import dev.steelyard.web.shop.CustomerGroup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.util.MultiValueMap;
 
@@ -15,9 +18,11 @@ import org.springframework.util.MultiValueMap;
 class RowEdits {
 
     private final PricesPages pages;
+    private final BaseText base;
 
-    RowEdits(PricesPages pages) {
+    RowEdits(PricesPages pages, BaseText base) {
         this.pages = pages;
+        this.base = base;
     }
 
     /** The form after what was asked for in {@code do}; an unknown wish changes nothing. */
@@ -27,24 +32,32 @@ class RowEdits {
             case "take-off" -> form.withRows(takeOff(form.rows(), index(sent, "row"), first(sent, "group")));
             case "paste" -> form.withRows(new PastedRows(columns(subject.groups()))
                     .into(form.rows(), first(sent, "pasted"), index(sent, "row"), index(sent, "column")));
-            case "take-theirs" -> pages.saved(subject, form.trial());
-            case "keep-mine" -> keepMine(form, subject);
+            case "take-theirs" -> merged(form, subject, place -> Merge.Side.THEIRS);
+            case "keep-mine" -> merged(form, subject, place -> Merge.Side.MINE);
+            case "settle" -> merged(form, subject, place -> side(first(sent, "m:" + place)));
             default -> form;
         };
     }
 
-    /** Mine, now standing on theirs: the next save replaces what both were shown. */
-    private PriceForm keepMine(PriceForm form, PricedProduct subject) {
-        PriceForm theirs = pages.saved(subject, form.trial());
-        return new PriceForm(
-                theirs.version(),
-                form.variantId(),
-                form.shelfPrice(),
-                form.over(),
-                form.rows(),
-                form.trial(),
-                theirs.base(),
-                null);
+    /** Both changes together, standing on theirs; the form as it is where something in it cannot be read. */
+    private PriceForm merged(PriceForm form, PricedProduct subject, Function<String, Merge.@Nullable Side> picked) {
+        ReadPrices read = PriceReader.read(form, subject.groups());
+        PriceState began = base.read(form.base());
+        if (!read.errors().isEmpty() || began == null) {
+            return form;
+        }
+        PriceState both = PriceMerge.of(
+                        began,
+                        subject.saved(),
+                        read.state(form.over()),
+                        picked,
+                        subject.rounding().unitPriceDecimals())
+                .state();
+        return pages.filled(subject, both, form.trial());
+    }
+
+    private static Merge.@Nullable Side side(String picked) {
+        return picked.equals("mine") ? Merge.Side.MINE : Merge.Side.THEIRS;
     }
 
     private static List<RowText> hang(List<RowText> rows, String from, String price) {

@@ -9,6 +9,7 @@ import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -52,27 +53,47 @@ class PricesPageTest {
     }
 
     @Test
-    void theSecondEditorIsToldWhatChangedAndNothingIsOverwritten(App app, Http maren, Http jonas) {
+    void aPriceThatBothChangedIsPickedAndWhatOnlyOneChangedIsKept(App app, Http maren, Http jonas) {
         String base = maren.signIn("maren").get("/goods/13").field("base");
-        jonas.signIn("jonas").background("/goods/13/save", form("1", "6", "12.90", "base", base));
-        Answer refused = maren.background(
-                "/goods/13/save",
-                form("1", "6", "13.20", "from", "50", "price-0", "9", "starts", "", "ends", "", "base", base));
+        jonas.signIn("jonas")
+                .background(
+                        "/goods/13/save",
+                        form("1", "6", "12.90", "from", "80", "price-0", "8", "starts", "", "ends", "", "base", base));
+        String[] typed = {"from", "50", "price-0", "9", "starts", "", "ends", "", "base", base};
+        Answer refused = maren.background("/goods/13/save", form("1", "6", "13.00", typed));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.text())
                 .contains("Not saved: somebody else was quicker.")
                 .contains("Jonas,")
                 .contains("from 6: 13.20 → 12.90")
-                .contains("You changed:")
-                .contains("from 50: added at 9.00");
-        assertThat(prices(app)).containsExactly("12.900000");
+                .contains("from 50: added at 9.00")
+                .contains("from 6 13.20 12.90 13.00");
+        assertThat(prices(app)).containsExactly("12.900000", "8.000000");
 
-        // keeping mine is a second, deliberate step
-        Answer kept = maren.background("/goods/13/edit", form("1", "6", "13.20", "do", "keep-mine"));
+        // keeping mine is a second, deliberate step, and puts nothing else back
+        Answer kept = maren.background(
+                "/goods/13/edit", form("1", "6", "13.00", with(typed, "do", "settle", "m:from 6", "mine")));
         assertThat(kept.field("version")).isEqualTo("2");
-        assertThat(maren.background("/goods/13/save", form("2", "6", "13.20")).status())
-                .isEqualTo(200);
-        assertThat(prices(app)).containsExactly("13.200000");
+        assertThat(kept.body()).contains("value=\"13.00\"", "value=\"80\"", "value=\"50\"");
+    }
+
+    @Test
+    void pricesThatTwoPeopleChangedApartAreBothSavedAndSaid(App app, Http maren, Http jonas) {
+        String base = maren.signIn("maren").get("/goods/13").field("base");
+        jonas.signIn("jonas").background("/goods/13/save", form("1", "6", "12.90", "base", base));
+        Answer saved = maren.background(
+                "/goods/13/save",
+                form("1", "6", "13.20", "from", "50", "price-0", "9", "starts", "", "ends", "", "base", base));
+        assertThat(saved.status()).isEqualTo(200);
+        assertThat(saved.text())
+                .contains("Jonas had changed other prices meanwhile; both are kept.")
+                .contains("from 6: 13.20 → 12.90")
+                .contains("from 50: added at 9.00");
+        assertThat(prices(app)).containsExactly("12.900000", "9.000000");
+    }
+
+    private static String[] with(String[] fields, String... more) {
+        return Stream.concat(Stream.of(fields), Stream.of(more)).toArray(String[]::new);
     }
 
     @Test
