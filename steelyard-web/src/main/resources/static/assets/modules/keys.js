@@ -1,5 +1,6 @@
 // What keys do on the page of a draft. The list that “?” shows stands in the template.
 import { draft } from "./draft.js";
+import { alongColumn } from "./table.js";
 
 const FIELD = "input:not([type=hidden]):not(:disabled), select, textarea";
 
@@ -29,27 +30,10 @@ const OWN = {
   F9: () => first(["[data-do^=add-]", "[data-do=hang]", "[data-do=ladder]", "[data-do=keep-weight]"].map((one) => ".editor .bench " + one).join(", ")),
 };
 
-/** The cell in the same column of another row. */
-const cell = (from, by) => {
-  const rows = Array.from(from.closest("tbody").rows);
-  const row = from.closest("tr");
-  const column = Array.from(row.querySelectorAll("input:not([type=hidden])")).indexOf(from);
-  const next = rows[rows.indexOf(row) + by];
-  return next && Array.from(next.querySelectorAll("input:not([type=hidden])"))[column];
-};
-
-/** Enter and the arrows go along a column; Enter in the last row makes one more. */
-const inTable = async (event, field) => {
-  const by = event.key === "ArrowUp" ? -1 : 1;
-  const to = cell(field, by);
-  event.preventDefault();
-  if (to) {
-    to.focus();
-    to.select();
-    return;
-  }
+/** One more row under the last one, with the hands in the same column. */
+const oneMore = async (field) => {
   const table = field.closest("[data-rows]");
-  if (event.key === "Enter" && table) {
+  if (table) {
     const column = field.dataset.column;
     await draft.wish("hang", { at: table.dataset.rows });
     first(`.editor [data-rows="${CSS.escape(table.dataset.rows)}"] tbody tr:last-child input[data-column="${column}"]`);
@@ -70,8 +54,10 @@ export const keys = {
     } else if ((event.ctrlKey || event.metaKey) && ["z", "y"].includes(event.key.toLowerCase()) && !event.target.closest("dialog")) {
       event.preventDefault(); // undo goes by whole edits, in a field too
       await draft.wish(event.shiftKey || event.key.toLowerCase() === "y" ? "redo" : "undo");
-    } else if (field && field.tagName === "INPUT" && ["Enter", "ArrowUp", "ArrowDown"].includes(event.key) && field.closest("td") && field.inputMode) {
-      await inTable(event, field);
+    } else if (alongColumn(event, field)) {
+      if (event.key === "Enter") {
+        await oneMore(field);
+      }
     } else if (event.key === "Enter" && field && field.tagName !== "SELECT") {
       event.preventDefault(); // nothing is sent by accident
       await draft.settle();

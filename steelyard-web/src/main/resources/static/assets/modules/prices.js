@@ -3,6 +3,7 @@
 import { beam } from "./beam.js";
 import { headers } from "./request.js";
 import { sentence } from "./sentence.js";
+import { alongColumn } from "./table.js";
 
 const prices = {
   undoStack: [],
@@ -201,13 +202,18 @@ document.addEventListener("click", (event) => {
   }
 });
 
-document.addEventListener("keydown", (event) => {
-  const inField = event.target.closest("input, textarea");
-  if ((event.ctrlKey || event.metaKey) && event.key === "z" && !inField) {
-    event.preventDefault();
+document.addEventListener("keydown", async (event) => {
+  const field = event.target.closest("#editor input");
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !event.shiftKey) {
+    event.preventDefault(); // undo goes by whole edits, in a field too
     prices.undo();
-  }
-  if (event.key === "Enter" && inField && inField.closest("#editor")) {
+  } else if (field && field.dataset.column && alongColumn(event, field)) {
+    if (event.key === "Enter") {
+      const column = field.dataset.column;
+      await prices.change("hang", {});
+      document.querySelector(`#breaks tbody tr:last-child input[data-column="${column}"]`)?.focus();
+    }
+  } else if (event.key === "Enter" && field) {
     event.preventDefault(); // nothing is saved by accident
   }
 });
