@@ -52,6 +52,7 @@ class HandOnFieldTest {
         assertThat(page.locator("#refusal")).containsText("No price while something in the card cannot be read");
         assertThat(field).hasValue("");
         assertThat(field).isFocused();
+        assertThat(page.locator("form#copy")).hasCount(1); // an answer is the form, and no other one of the page
         page.keyboard().type("length * width * cloth");
         assertThat(field).hasValue("length * width * cloth");
         hands.costs("64.80");

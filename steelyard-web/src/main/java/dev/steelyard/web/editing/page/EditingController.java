@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class EditingController {
 
     private static final String PAGE = "editing/page";
-    private static final String FORM = "editing/page :: form";
+    private static final String FORM = "editing/page :: draft";
 
     private final Drafts drafts;
     private final Frames frames;
