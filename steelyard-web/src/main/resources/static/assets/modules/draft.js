@@ -17,6 +17,7 @@ let acting = null; // the wish on its way, or the last that waits
 let looking = null; // the look on its way
 let timer = 0;
 
+const inConflict = () => document.querySelector("#notice[data-conflict]") !== null;
 const form = () => document.querySelector("form.editor");
 const key = () => "editor:" + location.pathname;
 const state = (words) => {
@@ -185,7 +186,8 @@ export const draft = {
 
   /** A field was left, a weight let go: the edit is whole and is kept. */
   settle() {
-    return unkept ? draft.act("keep") : acting || Promise.resolve();
+    // while two people's changes wait to be picked, nothing is kept by merely leaving a field
+    return unkept && !inConflict() ? draft.act("keep") : acting || Promise.resolve();
   },
 
   /** Keeps what is typed, then does what is wished; picking between two people's changes is about what is typed. */
@@ -233,7 +235,7 @@ export const draft = {
 
   /** Leaving the page keeps what is typed, though nobody waits for the answer. */
   leave() {
-    if (unkept && document.querySelector("#notice[data-conflict]") === null) {
+    if (unkept && !inConflict()) {
       send({ do: "keep" }, { keepalive: true });
     }
   },

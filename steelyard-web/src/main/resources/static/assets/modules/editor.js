@@ -20,7 +20,7 @@ const changed = (field) => {
 
 document.addEventListener("input", (event) => {
   const field = event.target.closest(".editor [name]");
-  if (field && !field.dataset.change && field.type !== "file") {
+  if (field && !field.dataset.change && field.type !== "file" && !field.name.startsWith("m:")) {
     draft.input(field);
   }
 });

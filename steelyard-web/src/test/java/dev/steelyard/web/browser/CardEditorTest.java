@@ -251,10 +251,16 @@ class CardEditorTest {
         assertThat(both).containsText("Case 1, rate, price");
         assertThat(both).containsText("21.00");
         both.locator("input[value=mine]").check();
+        // what is marked stays so while one types on and leaves fields, and nothing is kept by that
+        maren.field("/cases/0/piece/base").fill("3.00");
+        maren.field("/cases/0/piece/base").blur();
+        assertThat(page.locator("#notice")).containsText("Case 1, base: nothing → 3.00");
+        assertThat(both.locator("input[value=mine]")).isChecked();
         page.locator("[data-do=settle]").click();
         assertThat(page.locator("#notice table")).hasCount(0);
         assertThat(maren.field("/cases/0/piece/rate/price")).hasValue("22.00");
         assertThat(maren.field("/cases/0/piece/rate/wastePercent")).hasValue("8");
+        assertThat(maren.field("/cases/0/piece/base")).hasValue("3.00");
     }
 
     private CardHands second(BrowserContext other) {

@@ -18,8 +18,9 @@ public record Notice(
      *
      * @param at the place
      * @param words what it is called
+     * @param takesMine whether mine is marked to be taken
      */
-    public record Place(String at, String words, String was, String theirs, String mine) {}
+    public record Place(String at, String words, String was, String theirs, String mine, boolean takesMine) {}
 
     public static Notice wrong(String text) {
         return new Notice(text, true, List.of(), List.of(), List.of(), false);

@@ -116,7 +116,8 @@ class EditingController {
             return FORM;
         }
         response.setStatus(HttpStatus.CONFLICT.value());
-        Notice notice = Meanwhile.touch(editor.kind(), meanwhile.entry(), edit.base, edit.typed, meanwhile.conflicts());
+        Notice notice = Meanwhile.touch(
+                editor.kind(), meanwhile.entry(), edit.base, edit.typed, edit.form, meanwhile.conflicts());
         frames.fill(model, editor, edit.typedOver(meanwhile.entry()), notice, false);
         return FORM;
     }
@@ -161,7 +162,8 @@ class EditingController {
             return switch (wish) {
                 case "keep-mine" -> place -> Merge.Side.MINE;
                 case "take-theirs" -> place -> Merge.Side.THEIRS;
-                default -> place -> side(form.value("m:" + place));
+                case "settle" -> place -> side(form.value("m:" + place));
+                default -> Merge.Picked.NOTHING; // what is marked counts once it is pressed
             };
         }
 
@@ -171,7 +173,7 @@ class EditingController {
 
         @Nullable
         Notice waiting() {
-            return form.basedOn() == entry.number() ? null : Meanwhile.waits(editor.kind(), entry, base, typed);
+            return form.basedOn() == entry.number() ? null : Meanwhile.waits(editor.kind(), entry, base, typed, form);
         }
 
         /** The page as it is for whoever still has an older version before them. */

@@ -16,7 +16,12 @@ final class Meanwhile {
 
     /** Both changed the same places: nothing is kept until they are picked. */
     static Notice touch(
-            DraftKind kind, Draft theirs, DraftDocument base, DraftDocument typed, List<Merge.Conflict> conflicts) {
+            DraftKind kind,
+            Draft theirs,
+            DraftDocument base,
+            DraftDocument typed,
+            EditForm form,
+            List<Merge.Conflict> conflicts) {
         return new Notice(
                 theirs.changedBy() + " has changed this " + kind.word() + " meanwhile, and "
                         + (conflicts.size() == 1 ? "one place" : conflicts.size() + " places")
@@ -30,17 +35,18 @@ final class Meanwhile {
                                 PlaceWords.of(one.place()),
                                 DocumentChanges.words(one.base()),
                                 DocumentChanges.words(one.theirs()),
-                                DocumentChanges.words(one.mine())))
+                                DocumentChanges.words(one.mine()),
+                                form.value("m:" + one.place()).equals("mine")))
                         .toList(),
                 true);
     }
 
     /** Somebody has changed other places; theirs comes in with the next change here. */
-    static Notice waits(DraftKind kind, Draft theirs, DraftDocument base, DraftDocument typed) {
+    static Notice waits(DraftKind kind, Draft theirs, DraftDocument base, DraftDocument typed, EditForm form) {
         List<Merge.Conflict> conflicts =
                 Merge.of(base, theirs.document(), typed, Merge.Picked.NOTHING).conflicts();
         if (!conflicts.isEmpty()) {
-            return touch(kind, theirs, base, typed, conflicts);
+            return touch(kind, theirs, base, typed, form, conflicts);
         }
         return new Notice(
                 theirs.changedBy() + " has changed this " + kind.word()

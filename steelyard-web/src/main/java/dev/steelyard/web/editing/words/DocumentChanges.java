@@ -33,7 +33,7 @@ public final class DocumentChanges {
     }
 
     private void compare(String at, JsonNode before, JsonNode after) {
-        if (before.equals(after)) {
+        if (before.equals(after) || isOff(before) && isOff(after)) {
             return;
         }
         if (before.isObject() && after.isObject()) {
@@ -51,6 +51,11 @@ public final class DocumentChanges {
         } else {
             changes.add(PlaceWords.of(at) + ": " + words(before) + " → " + words(after));
         }
+    }
+
+    /** What is off says the same as what is not there. */
+    private static boolean isOff(JsonNode value) {
+        return value.isMissingNode() || value.isBoolean() && !value.asBoolean();
     }
 
     /** Whether a list is of rows that each begin somewhere, without groups or dates. */

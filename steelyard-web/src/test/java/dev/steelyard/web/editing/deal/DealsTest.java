@@ -180,6 +180,10 @@ class DealsTest {
                 .contains("Break 1, value: 5 → 6")
                 .contains("Break 1, value: 5 → 7")
                 .contains("Break 1, value 5 6 7");
+        assertThat(owner.background(deal + "/edit", with(typed, "do", "keep", "m:/rows/0/value", "theirs"))
+                        .status())
+                .as("what is marked counts once it is pressed")
+                .isEqualTo(409);
         Answer mine = owner.background(deal + "/edit", with(typed, "do", "settle", "m:/rows/0/value", "mine"));
         assertThat(mine.status()).isEqualTo(200);
         assertThat(mine.text()).contains("Jonas had changed this deal meanwhile, at other places. Both are kept.");
