@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -85,10 +86,10 @@ final class Renames {
     }
 
     private static boolean taken(DraftDocument base, String name) {
-        return Json.write(base.at("/asks")).contains(":\"" + name + "\"")
-                || base.at("/namedRates")
-                        .valueStream()
-                        .anyMatch(rate -> rate.path("name").asString("").equals(name));
+        return Stream.concat(
+                        base.at("/asks").valueStream(), base.at("/namedRates").valueStream())
+                .flatMap(one -> Stream.of(one.path("measurement"), one.path("choice"), one.path("name")))
+                .anyMatch(called -> called.asString("").equals(name));
     }
 
     private void write(JsonNode node) {
