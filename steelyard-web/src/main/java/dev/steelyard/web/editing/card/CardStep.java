@@ -1,7 +1,6 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.web.editing.page.EditStep;
-import java.util.Arrays;
 import java.util.List;
 
 /** The steps of a card's page, each with the parts of the card it is about. */
@@ -36,13 +35,10 @@ enum CardStep implements EditStep {
 
     @Override
     public boolean has(String at) {
-        return parts.stream().anyMatch(at::startsWith);
+        return EditStep.in(parts, at);
     }
 
     static CardStep of(String code) {
-        return Arrays.stream(values())
-                .filter(step -> step.code.equals(code))
-                .findFirst()
-                .orElse(ASK);
+        return EditStep.of(values(), code);
     }
 }

@@ -1,7 +1,6 @@
 package dev.steelyard.web.editing.deal;
 
 import dev.steelyard.web.editing.page.EditStep;
-import java.util.Arrays;
 import java.util.List;
 
 /** The steps of a deal's page, each with the parts of the deal it is about. */
@@ -63,13 +62,10 @@ enum DealStep implements EditStep {
 
     @Override
     public boolean has(String at) {
-        return parts.stream().anyMatch(part -> at.equals(part) || at.startsWith(part + "/"));
+        return EditStep.in(parts, at);
     }
 
     static DealStep of(String code) {
-        return Arrays.stream(values())
-                .filter(step -> step.code.equals(code))
-                .findFirst()
-                .orElse(GIVES);
+        return EditStep.of(values(), code);
     }
 }

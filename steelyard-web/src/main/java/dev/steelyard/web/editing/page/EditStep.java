@@ -1,5 +1,8 @@
 package dev.steelyard.web.editing.page;
 
+import java.util.Arrays;
+import java.util.List;
+
 /** A step of a page: some of what is edited, on one screen. */
 public interface EditStep {
 
@@ -10,4 +13,17 @@ public interface EditStep {
 
     /** Whether a place is edited on this step. */
     boolean has(String at);
+
+    /** Whether a place is one of some parts, or in one of them. */
+    static boolean in(List<String> parts, String at) {
+        return parts.stream().anyMatch(part -> at.equals(part) || at.startsWith(part + "/"));
+    }
+
+    /** The step of a code; the first where there is none. */
+    static <S extends EditStep> S of(S[] steps, String code) {
+        return Arrays.stream(steps)
+                .filter(step -> step.code().equals(code))
+                .findFirst()
+                .orElse(steps[0]);
+    }
 }
