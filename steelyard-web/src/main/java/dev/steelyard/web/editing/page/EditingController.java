@@ -39,6 +39,9 @@ class EditingController {
     private static final String PAGE = "editing/page";
     private static final String FORM = "editing/page :: draft";
 
+    /** Wishes that are answers to what the page says, and change nothing of the draft by themselves. */
+    private static final List<String> ANSWERS = List.of("undo", "redo", "take-theirs", "keep-mine", "settle");
+
     private final Drafts drafts;
     private final Frames frames;
     private final Map<DraftKind, Editor> editors = new EnumMap<>(DraftKind.class);
@@ -64,7 +67,7 @@ class EditingController {
         String shown = step.isEmpty() ? editor.opensAt(entry.document()).code() : step;
         EditForm form = EditForm.opened(
                 entry.number(), shown, TrialText.read(entry.trial()).fields());
-        frames.fill(model, editor, Editor.Showing.kept(entry, form), null, false);
+        frames.fill(model, editor, frames.subject(), Editor.Showing.kept(entry, form), null, false);
         return PAGE;
     }
 
@@ -85,11 +88,12 @@ class EditingController {
                 : drafts.version(id, sentForm.basedOn()).orElse(entry.document());
         Edit edit = new Edit(editor, entry, sentForm, base);
         String wish = edit.form.value("do");
+        Subject subject = frames.subject();
         if (wish.equals("look")) {
-            frames.fill(model, editor, edit.typedOver(entry), edit.waiting(), false);
+            frames.fill(model, editor, subject, edit.typedOver(entry), edit.waiting(), false);
             return FORM;
         }
-        Notice refused = edit.wished(frames.subject(), wish);
+        Notice refused = edit.wished(subject, wish);
         KeepResult result = (wish.equals("undo")
                         ? drafts.undo(id, edit.form.basedOn(), who.name())
                         : wish.equals("redo")
@@ -106,19 +110,25 @@ class EditingController {
             Notice notice = kept.over() == null ? refused : Meanwhile.both(editor.kind(), kept.over(), edit.base);
             boolean fresh = !wish.equals("keep") || kept.over() != null;
             EditForm form = fresh ? edit.form.withoutFields() : edit.form;
-            frames.fill(model, editor, Editor.Showing.kept(kept.entry(), form), notice, kept.over() != null);
+            frames.fill(model, editor, subject, Editor.Showing.kept(kept.entry(), form), notice, kept.over() != null);
             return FORM;
         }
         KeepResult.ChangedMeanwhile meanwhile = (KeepResult.ChangedMeanwhile) result;
         if (meanwhile.conflicts().isEmpty()) {
             Notice notice = Meanwhile.notUndone(editor.kind(), meanwhile.entry(), edit.base);
-            frames.fill(model, editor, Editor.Showing.kept(meanwhile.entry(), edit.form.withoutFields()), notice, true);
+            frames.fill(
+                    model,
+                    editor,
+                    subject,
+                    Editor.Showing.kept(meanwhile.entry(), edit.form.withoutFields()),
+                    notice,
+                    true);
             return FORM;
         }
         response.setStatus(HttpStatus.CONFLICT.value());
         Notice notice = Meanwhile.touch(
                 editor.kind(), meanwhile.entry(), edit.base, edit.typed, edit.form, meanwhile.conflicts());
-        frames.fill(model, editor, edit.typedOver(meanwhile.entry()), notice, false);
+        frames.fill(model, editor, subject, edit.typedOver(meanwhile.entry()), notice, false);
         return FORM;
     }
 
@@ -181,8 +191,6 @@ class EditingController {
             return new Editor.Showing(now.withNumber(form.basedOn()), base, typed, meant, form);
         }
     }
-
-    private static final List<String> ANSWERS = List.of("undo", "redo", "take-theirs", "keep-mine", "settle");
 
     /** The draft in the open format. */
     @GetMapping({"/card.json", "/deal.json"})

@@ -32,8 +32,13 @@ class Frames {
     }
 
     /** @param merged whether somebody else's changes have come in */
-    void fill(Model model, Editor editor, Editor.Showing showing, @Nullable Notice notice, boolean merged) {
-        Subject subject = subject();
+    void fill(
+            Model model,
+            Editor editor,
+            Subject subject,
+            Editor.Showing showing,
+            @Nullable Notice notice,
+            boolean merged) {
         Editor.Shown shown = editor.show(showing, subject);
         Draft entry = showing.entry();
         EditStep step = editor.step(showing.form().step());
