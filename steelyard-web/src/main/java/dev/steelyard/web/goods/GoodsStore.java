@@ -138,22 +138,25 @@ public class GoodsStore {
     }
 
     private void applyPrices(StoredProduct product, PriceEdit edit) {
-        Long variantId = edit.variantId();
-        if (variantId == null) {
-            product.setShelfPrice(edit.shelfPrice());
-        } else {
-            variant(product, variantId).setShelfPrice(edit.shelfPrice());
-        }
         product.setRowsOver(edit.over());
-        product.dropRows(
-                product.rows().stream().filter(row -> row.isOf(variantId)).toList());
+        for (PriceEdit.Part part : edit.parts()) {
+            if (part.variantId() == null) {
+                product.setShelfPrice(part.shelfPrice());
+            } else {
+                variant(product, part.variantId()).setShelfPrice(part.shelfPrice());
+            }
+            product.dropRows(product.rows().stream()
+                    .filter(row -> row.isOf(part.variantId()))
+                    .toList());
+        }
         // old rows go before new ones come: the database lets no threshold stand twice even for a moment
         entities.flush();
         Map<String, CustomerGroup> groups =
                 shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, Function.identity()));
-        product.addRows(edit.rows().stream()
-                .map(row -> new StoredPriceRow(product, variantId, group(groups, row.group()), row))
-                .toList());
+        edit.parts()
+                .forEach(part -> product.addRows(part.rows().stream()
+                        .map(row -> new StoredPriceRow(product, part.variantId(), group(groups, row.group()), row))
+                        .toList()));
     }
 
     private static StoredVariant variant(StoredProduct product, long id) {

@@ -7,22 +7,26 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * New prices for a product or one of its variants: all of its own rows, its shelf price, and what the rows count over.
+ * New prices for a product, its variants, or some of them, and what the rows count over.
  *
- * @param variantId the variant; none for the product itself
  * @param basedOn the version of the product that the editor saw
+ * @param parts those whose prices are given; the others stay as they are
  * @param why whoever changes them wrote; empty for nothing
  */
-public record PriceEdit(
-        long productId,
-        @Nullable Long variantId,
-        long basedOn,
-        @Nullable BigDecimal shelfPrice,
-        Over over,
-        List<Break> rows,
-        String why) {
+public record PriceEdit(long productId, long basedOn, Over over, List<Part> parts, String why) {
 
-    /** An edit about which nothing more is said. */
+    public PriceEdit {
+        parts = List.copyOf(parts);
+    }
+
+    /**
+     * All prices of the product itself or of one of its variants.
+     *
+     * @param variantId the variant; none for the product itself
+     */
+    public record Part(@Nullable Long variantId, @Nullable BigDecimal shelfPrice, List<Break> rows) {}
+
+    /** An edit of one part, about which nothing more is said. */
     public PriceEdit(
             long productId,
             @Nullable Long variantId,
@@ -30,6 +34,6 @@ public record PriceEdit(
             @Nullable BigDecimal shelfPrice,
             Over over,
             List<Break> rows) {
-        this(productId, variantId, basedOn, shelfPrice, over, rows, "");
+        this(productId, basedOn, over, List.of(new Part(variantId, shelfPrice, rows)), "");
     }
 }

@@ -17,6 +17,7 @@ import dev.steelyard.web.base.picture.BeamAxis;
 import dev.steelyard.web.base.picture.BeamDrawing;
 import dev.steelyard.web.base.picture.BeamDrawing.Point;
 import dev.steelyard.web.base.picture.BeamDrawing.Stretch;
+import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.Subject;
 import java.math.BigDecimal;
 import java.math.RoundingMode;

@@ -5,6 +5,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.Subject;
 import org.jspecify.annotations.Nullable;
 

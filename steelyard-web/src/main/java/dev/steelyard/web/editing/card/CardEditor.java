@@ -22,7 +22,9 @@ import dev.steelyard.web.editing.page.EditForm;
 import dev.steelyard.web.editing.page.EditStep;
 import dev.steelyard.web.editing.page.Editor;
 import dev.steelyard.web.editing.page.Wishes;
+import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.CardTrial;
+import dev.steelyard.web.editing.trial.CardTrials;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Vocabulary;
@@ -40,8 +42,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.MissingNode;
 
 /** A rate card on its page: every picture, figure and finding from one reading of the card and its trial. */
 @Component
@@ -67,28 +67,20 @@ class CardEditor implements Editor {
     }
 
     @Override
-    public EditStep step(String code) {
+    public EditStep step(String code, Draft entry) {
         return CardStep.of(code);
     }
 
     /** A card by quantity asks nothing: what matters of it are its breaks. */
     @Override
-    public EditStep opensAt(DraftDocument card) {
+    public EditStep opensAt(Draft entry) {
+        DraftDocument card = entry.document();
         return card.at("/asks").isEmpty() && card.has("/ladder") ? CardStep.BREAKS : CardStep.ASK;
     }
 
     @Override
     public Wishes wishes() {
         return CardWishes.ALL;
-    }
-
-    /** A check weight that is to be tried becomes the trial. */
-    @Override
-    public EditForm tried(EditForm form, Draft entry) {
-        JsonNode weight = form.value("do").equals("try-weight")
-                ? entry.document().weights().path(form.number("row"))
-                : MissingNode.getInstance();
-        return weight.isObject() ? form.trying(Weights.trial(weight).fields()) : form;
     }
 
     @Override

@@ -5,6 +5,8 @@ import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.PieceDrawing;
+import dev.steelyard.web.editing.table.LadderTable;
+import dev.steelyard.web.editing.trial.CardTrialView;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import java.util.List;

@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.table.PastedTable;
 import java.math.BigDecimal;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;

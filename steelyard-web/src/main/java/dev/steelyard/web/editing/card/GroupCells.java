@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.table.LadderRows;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,16 +16,6 @@ final class GroupCells {
         for (int i = 0; i < document.at("/cases").size(); i++) {
             lists.add("/cases/" + i + "/piece/rate/breaks/rows");
         }
-        lists.forEach(list -> tidy(document, list));
-    }
-
-    static void tidy(DraftDocument document, String list) {
-        for (int i = document.at(list).size() - 1; i >= 0; i--) {
-            String row = list + "/" + i;
-            if (!document.text(row + "/group").isEmpty()
-                    && document.text(row + "/value").isEmpty()) {
-                document.remove(row);
-            }
-        }
+        lists.forEach(new LadderRows(document)::tidy);
     }
 }

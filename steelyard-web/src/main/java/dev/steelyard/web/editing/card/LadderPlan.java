@@ -12,6 +12,7 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.BeamAxis;
 import dev.steelyard.web.base.picture.BeamDrawing;
+import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.Subject;
 import java.math.BigDecimal;
 import java.util.List;

@@ -10,19 +10,7 @@ import java.util.List;
 final class LadderWishes {
 
     static final List<Wish> ALL = List.of(
-            Wish.of("ladder", wished -> edits(wished).kind(wished.to())),
-            Wish.of("hang", wished -> edits(wished)
-                    .hang(wished.at(), wished.form().value("from"), wished.value())),
-            Wish.of("take-off", wished -> edits(wished)
-                    .takeOff(wished.there(), wished.form().value("following"))),
-            Wish.of("generate", LadderWishes::generate),
-            Wish.of("paste-rows", wished -> edits(wished)
-                    .paste(
-                            wished.at(),
-                            wished.number("row"),
-                            wished.number("column"),
-                            wished.value(),
-                            wished.subject().groupNames())));
+            Wish.of("ladder", wished -> edits(wished).kind(wished.to())), Wish.of("generate", LadderWishes::generate));
 
     private LadderWishes() {}
 

@@ -7,6 +7,7 @@ import dev.steelyard.web.base.picture.BeamAxis;
 import dev.steelyard.web.base.picture.BeamDrawing;
 import dev.steelyard.web.base.picture.BeamDrawing.Point;
 import dev.steelyard.web.base.picture.BeamDrawing.Stretch;
+import dev.steelyard.web.editing.table.LadderTable;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;

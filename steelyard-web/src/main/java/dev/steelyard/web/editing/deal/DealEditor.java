@@ -13,6 +13,7 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.page.DraftFields;
@@ -55,12 +56,12 @@ class DealEditor implements Editor {
     }
 
     @Override
-    public EditStep step(String code) {
+    public EditStep step(String code, Draft entry) {
         return DealStep.of(code);
     }
 
     @Override
-    public EditStep opensAt(DraftDocument deal) {
+    public EditStep opensAt(Draft entry) {
         return DealStep.GIVES;
     }
 

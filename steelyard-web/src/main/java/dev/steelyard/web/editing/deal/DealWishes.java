@@ -28,17 +28,9 @@ final class DealWishes {
                     Wish.of("remove", wished -> CommonWishes.remove(wished.document(), wished.there())),
                     Wish.of("add-contains", DealWishes::contains),
                     Wish.of("add-rule", DealWishes::rule),
-                    Wish.of("mend", DealWishes::mend))));
+                    CommonWishes.MEND)));
 
     private DealWishes() {}
-
-    private static void mend(Wished wished) {
-        if (wished.to().equals("remove")) {
-            CommonWishes.remove(wished.document(), wished.there());
-        } else {
-            wished.document().put(wished.at(), wished.value());
-        }
-    }
 
     private static void contains(Wished wished) {
         wished.document()

@@ -72,6 +72,11 @@ public final class DraftDocument {
         return new DraftDocument(card.deepCopy(), weights.deepCopy(), aside.deepCopy());
     }
 
+    /** The same with the check weights of another one, and what was put aside there. */
+    public DraftDocument weighedAs(DraftDocument other) {
+        return new DraftDocument(card, other.weights, other.aside);
+    }
+
     public ObjectNode root() {
         return card;
     }

@@ -1,9 +1,11 @@
 package dev.steelyard.web.editing.draft;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -28,4 +30,19 @@ interface DraftRepository extends Repository<StoredDraft, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null order by c.position, c.id")
     List<StoredDraft> lockInOrder(DraftKind kind);
+
+    /** What counts, as a draft last saw it; none where there is no such draft. */
+    @Query("select c.known from StoredDraft c where c.id = ?1")
+    Optional<String> known(long id);
+
+    @Query("select c.removedAt from StoredDraft c where c.id = ?1")
+    Optional<Instant> removal(long id);
+
+    /** A draft with the number of what it is about, unless it is there. */
+    @Modifying
+    @Query(
+            value = "insert into draft (id, kind, name, position, number, trial, changed_at, changed_by)"
+                    + " values (?1, ?2, '', 0, 0, '{}', utc_timestamp(6), '') on duplicate key update id = id",
+            nativeQuery = true)
+    void begin(long id, String kind);
 }

@@ -29,13 +29,21 @@ public class Drafts {
 
     private final DraftRepository drafts;
     private final VersionRepository versions;
+    private final Followed followed;
     private final Changes changes;
     private final Shops shops;
     private final Clock clock;
 
-    Drafts(DraftRepository drafts, VersionRepository versions, Changes changes, Shops shops, Clock clock) {
+    Drafts(
+            DraftRepository drafts,
+            VersionRepository versions,
+            Followed followed,
+            Changes changes,
+            Shops shops,
+            Clock clock) {
         this.drafts = drafts;
         this.versions = versions;
+        this.followed = followed;
         this.changes = changes;
         this.shops = shops;
         this.clock = clock;
@@ -63,12 +71,15 @@ public class Drafts {
     }
 
     /**
-     * The one with a number.
+     * The one with a number, following what counts where that stands elsewhere.
      *
      * @throws dev.steelyard.web.base.page.NotThere where there is none of the kind
      */
-    @Transactional(readOnly = true)
     public Draft get(DraftKind kind, long id) {
+        CountsElsewhere elsewhere = followed.of(kind);
+        if (elsewhere != null && followed.lags(elsewhere, id)) {
+            followed.follow(elsewhere, id); // a transaction of its own, which begins with the draft's row
+        }
         return find(kind, id).orElseThrow(() -> kind.missing(id));
     }
 

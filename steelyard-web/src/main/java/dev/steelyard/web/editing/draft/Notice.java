@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.draft;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Something to be said about the last change.
@@ -29,5 +30,16 @@ public record Notice(
     /** Something that asks nobody for anything. */
     public static Notice said(String text, List<String> theirs) {
         return new Notice(text, false, theirs, List.of(), List.of(), false);
+    }
+
+    /** Both, this one first. */
+    public Notice with(Notice other) {
+        return new Notice(
+                text + " " + other.text,
+                wrong || other.wrong,
+                Stream.concat(theirs.stream(), other.theirs.stream()).toList(),
+                mine,
+                conflicts,
+                waits);
     }
 }

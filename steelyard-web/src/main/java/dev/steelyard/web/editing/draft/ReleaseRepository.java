@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.draft;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.Query;
@@ -19,4 +20,9 @@ interface ReleaseRepository extends Repository<StoredRelease, Long> {
     @Query("select r from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId and c.removedAt is null"
             + " and r.withdrawnAt is null order by r.draftId, r.starts, r.id")
     List<StoredRelease> standing(DraftKind kind);
+
+    /** Releases of a kind that have begun and were not brought where what counts stands. */
+    @Query("select r.id from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId"
+            + " and r.withdrawnAt is null and r.appliedAt is null and r.starts <= ?2 order by r.starts, r.id")
+    List<Long> due(DraftKind kind, Instant now);
 }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -29,6 +30,7 @@ public class Releases {
     private final DraftRepository drafts;
     private final VersionRepository versions;
     private final ReleaseRepository releases;
+    private final Followed followed;
     private final Changes changes;
     private final Shops shops;
     private final Clock clock;
@@ -37,12 +39,14 @@ public class Releases {
             DraftRepository drafts,
             VersionRepository versions,
             ReleaseRepository releases,
+            Followed followed,
             Changes changes,
             Shops shops,
             Clock clock) {
         this.drafts = drafts;
         this.versions = versions;
         this.releases = releases;
+        this.followed = followed;
         this.changes = changes;
         this.shops = shops;
         this.clock = clock;
@@ -116,13 +120,100 @@ public class Releases {
         if (wish.starts() == null && now.liveNumber() == wish.number() && !now.paused()) {
             return new AlreadySo();
         }
-        Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        Instant starts = wish.starts() == null ? moment : wish.starts();
-        releases.saveAndFlush(new StoredRelease(draft.id(), wish.number(), starts, wish.why(), moment, by));
+        CountsElsewhere elsewhere = followed.of(draft.kind());
+        return elsewhere == null ? released(draft, now, wish, by) : elsewhere(elsewhere, draft, now, wish, by);
+    }
+
+    private ReleaseResult released(StoredDraft draft, Standing now, Wish wish, String by) {
+        release(draft, wish, by);
         draft.pause(null, null);
         What what =
                 wish.starts() != null ? What.SCHEDULED : wish.number() < now.liveNumber() ? What.WENT_BACK : What.LIVE;
         return done(draft, what, wish.why(), now.liveNumber(), wish.number(), by);
+    }
+
+    /** What counts stands elsewhere: it is changed there too, unless somebody else has changed it since. */
+    private ReleaseResult elsewhere(CountsElsewhere kind, StoredDraft draft, Standing now, Wish wish, String by) {
+        CountsElsewhere.Now counting = kind.now(draft.id()).orElseThrow();
+        DraftDocument known = draft.known();
+        if (known == null || !known.root().equals(counting.document().root())) {
+            return new ChangedMeanwhile(counting.changedBy());
+        }
+        StoredRelease release = release(draft, wish, by);
+        if (wish.starts() != null) {
+            return done(draft, What.SCHEDULED, wish.why(), now.liveNumber(), wish.number(), by);
+        }
+        try {
+            draft.knows(kind.put(draft.id(), followed.document(draft.id(), wish.number()), wish.why(), by));
+        } catch (CountsElsewhere.Unfit unfit) {
+            throw new IllegalStateException("whoever asks first has let a version pass that cannot count", unfit);
+        }
+        release.apply(release.starts());
+        return new Done(standing(draft));
+    }
+
+    private StoredRelease release(StoredDraft draft, Wish wish, String by) {
+        Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        Instant starts = wish.starts() == null ? moment : wish.starts();
+        return releases.saveAndFlush(new StoredRelease(draft.id(), wish.number(), starts, wish.why(), moment, by));
+    }
+
+    /** The releases of a kind that have begun and are not where what counts stands. */
+    @Transactional(readOnly = true)
+    public List<Long> due(DraftKind kind) {
+        return releases.due(kind, clock.instant());
+    }
+
+    /**
+     * Brings a planned release that has begun where what counts stands. What others changed there since it was planned
+     * stays, but at places that it changes itself. One that cannot count any more is taken back, and history says why.
+     */
+    @Transactional
+    public void begin(long releaseId) {
+        shops.hold();
+        StoredRelease release = releases.findById(releaseId).orElseThrow();
+        StoredDraft draft = drafts.lockById(release.draftId()).orElseThrow();
+        CountsElsewhere kind = Objects.requireNonNull(followed.of(draft.kind()));
+        if (release.applied() || release.withdrawnAt() != null) {
+            return; // another node was quicker
+        }
+        Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        String by = release.release().madeBy();
+        try {
+            CountsElsewhere.Now now =
+                    kind.now(draft.id()).orElseThrow(() -> new CountsElsewhere.Unfit("it is no longer there"));
+            if (now.removedAt() != null) {
+                throw new CountsElsewhere.Unfit("it was taken out of the shop");
+            }
+            followed.follow(draft, now);
+            DraftDocument planned =
+                    followed.document(draft.id(), release.release().number());
+            DraftDocument both = Merge.of(
+                            followed.plannedOver(release), now.document(), planned, place -> Merge.Side.MINE)
+                    .document();
+            draft.knows(kind.put(draft.id(), both, release.release().why(), by));
+            release.apply(moment);
+            if (!both.root().equals(planned.root())) {
+                DraftDocument kept = both.weighedAs(planned);
+                StoredRelease merged = new StoredRelease(
+                        draft.id(), followed.write(draft, kept, by, moment), release.starts(), "", moment, by);
+                merged.apply(moment);
+                releases.saveAndFlush(merged);
+            }
+        } catch (CountsElsewhere.Unfit unfit) {
+            release.withdraw(moment);
+            long number = release.release().number();
+            changes.keep(
+                    Change.ofVersion(
+                            draft.kind().subject(),
+                            draft.id(),
+                            draft.name(),
+                            What.WITHDRAWN,
+                            "It could not begin: " + unfit.getMessage(),
+                            number,
+                            number),
+                    by);
+        }
     }
 
     private String madeLast(StoredDraft draft, Standing now) {

@@ -31,6 +31,9 @@ class StoredDraft extends Stored {
     private @Nullable Instant pausedAt;
     private @Nullable String pausedBy;
 
+    @Column(columnDefinition = "longtext")
+    private @Nullable String known;
+
     protected StoredDraft() {}
 
     StoredDraft(DraftKind kind, String name, int position, String trial) {
@@ -89,6 +92,16 @@ class StoredDraft extends Stored {
     void pause(@Nullable Instant when, @Nullable String by) {
         pausedAt = when;
         pausedBy = by;
+    }
+
+    /** What counts, as the draft last saw it, where that stands elsewhere. */
+    @Nullable
+    DraftDocument known() {
+        return known == null ? null : DraftDocument.read(known);
+    }
+
+    void knows(DraftDocument counting) {
+        known = counting.write();
     }
 
     void setPosition(int place) {

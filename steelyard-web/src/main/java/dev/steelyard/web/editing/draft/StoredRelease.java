@@ -19,6 +19,8 @@ class StoredRelease extends Stored {
     private String madeBy = "";
     private @Nullable Instant withdrawnAt;
 
+    private @Nullable Instant appliedAt;
+
     protected StoredRelease() {}
 
     StoredRelease(long draftId, long number, Instant starts, String why, Instant madeAt, String madeBy) {
@@ -41,6 +43,15 @@ class StoredRelease extends Stored {
     @Nullable
     Instant withdrawnAt() {
         return withdrawnAt;
+    }
+
+    /** Whether it was brought where what counts stands, if that is elsewhere. */
+    boolean applied() {
+        return appliedAt != null;
+    }
+
+    void apply(Instant when) {
+        appliedAt = when;
     }
 
     void withdraw(Instant when) {

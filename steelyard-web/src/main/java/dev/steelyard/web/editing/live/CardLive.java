@@ -6,6 +6,7 @@ import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** Versions of cards beside each other, and what stands between one and the shoppers. */
@@ -27,14 +28,14 @@ class CardLive implements LiveShown {
 
     @Override
     public Gate gate(Draft entry, DraftDocument version, Subject subject) {
-        Side side = Side.of(version, subject.shop().rules());
-        return Gate.of(side, subject, neighbours.overlaps(entry.id(), side.card()), shops.now());
+        Side side = Side.of(version, subject);
+        return Gate.of(side, neighbours.overlaps(entry.id(), side.card()), shops.now());
     }
 
     @Override
     public Comparison compared(Draft entry, DraftDocument before, DraftDocument after, Subject subject) {
-        Side later = Side.of(after, subject.shop().rules());
+        Side later = Side.of(after, subject);
         TrialText trial = TrialText.read(entry.trial()).filledFor(later.card(), subject);
-        return Comparison.of(Side.of(before, subject.shop().rules()), later, trial, subject);
+        return Comparison.of(Side.of(before, subject), later, trial, Map.of());
     }
 }

@@ -2,10 +2,7 @@ package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.curve.Variable;
-import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
@@ -15,7 +12,6 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.CurveStretches;
-import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.DocumentChanges;
@@ -54,16 +50,17 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
      */
     public record Row(String kind, String order, String before, String after, String difference, boolean changed) {}
 
-    static Comparison of(Side before, Side after, TrialText trial, Subject subject) {
+    /** @param more orders to be shown beside the trial and the check weights, in words */
+    public static Comparison of(Side before, Side after, TrialText trial, Map<TrialText, String> more) {
         return new Comparison(
                 DocumentChanges.between(before.document(), after.document()),
-                rows(before, after, trial, subject),
-                curve(before, after, trial, subject));
+                rows(before, after, trial, more),
+                curve(before, after, trial));
     }
 
-    private static List<Row> rows(Side before, Side after, TrialText trial, Subject subject) {
+    private static List<Row> rows(Side before, Side after, TrialText trial, Map<TrialText, String> more) {
         Map<TrialText, String[]> orders = new LinkedHashMap<>();
-        orders.put(trial, new String[] {"trial", words(trial, after, subject)});
+        orders.put(trial, new String[] {"trial", words(trial, after)});
         for (Side side : List.of(after, before)) {
             for (JsonNode weight : side.document().weights()) {
                 TrialText kept = Weights.trial(weight);
@@ -75,17 +72,19 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
             TrialText many = trial.with(TrialText.QUANTITY, "" + quantity);
             orders.putIfAbsent(many, new String[] {"trial", quantity == 1 ? "1 piece" : quantity + " pieces"});
         }
+        more.forEach((order, words) -> orders.putIfAbsent(order, new String[] {"trial", words}));
+        int minor = after.subject().shop().minorDigits();
         List<Row> rows = new ArrayList<>();
-        orders.forEach((order, names) -> rows.add(
-                row(names[0], names[1], price(before, order, subject), price(after, order, subject), subject)));
+        orders.forEach(
+                (order, names) -> rows.add(row(names[0], names[1], price(before, order), price(after, order), minor)));
         return rows;
     }
 
     /** A few, and the thresholds of both: what changed is among them. */
     private static SortedSet<Long> quantities(Side before, Side after) {
         SortedSet<Long> quantities = new TreeSet<>(QUANTITIES);
-        Set<Long> ofOne = thresholds(before);
-        Set<Long> ofOther = thresholds(after);
+        Set<Long> ofOne = before.thresholds();
+        Set<Long> ofOther = after.thresholds();
         Stream.concat(ofOne.stream(), ofOther.stream())
                 .sorted(Comparator.comparing(from -> ofOne.contains(from) && ofOther.contains(from)))
                 .distinct()
@@ -94,32 +93,19 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
         return quantities;
     }
 
-    private static Set<Long> thresholds(Side side) {
-        Ladder ladder = side.card().ladder();
-        Set<Long> thresholds = new TreeSet<>();
-        if (ladder != null && ladder.counts() == Ladder.Counts.PIECES) {
-            ladder.rows().stream()
-                    .map(Break::from)
-                    .filter(Quantity::allowed)
-                    .forEach(from -> thresholds.add(from.longValueExact()));
-        }
-        return thresholds;
+    private static String words(TrialText trial, Side side) {
+        return Weights.words(CardTrial.read(trial, side.card(), side.subject()), side.card());
     }
 
-    private static String words(TrialText trial, Side side, Subject subject) {
-        return Weights.words(CardTrial.read(trial, side.card(), subject), side.card());
-    }
-
-    private static @Nullable LineResult price(Side side, TrialText order, Subject subject) {
+    private static @Nullable LineResult price(Side side, TrialText order) {
         PreparedCard prepared = side.prepared();
         return prepared == null
                 ? null
-                : CardTrial.read(order, side.card(), subject).price(prepared, subject);
+                : CardTrial.read(order, side.card(), side.subject()).price(prepared, side.subject());
     }
 
     private static Row row(
-            String kind, String order, @Nullable LineResult before, @Nullable LineResult after, Subject subject) {
-        int minor = subject.shop().minorDigits();
+            String kind, String order, @Nullable LineResult before, @Nullable LineResult after, int minor) {
         Money was = total(before);
         Money is = total(after);
         String difference = was == null || is == null ? "" : difference(was.value(), is.value(), minor);
@@ -153,15 +139,15 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
     }
 
     /** Over the first measurement that both ask; else over pieces. */
-    private static @Nullable CurvePicture curve(Side before, Side after, TrialText trial, Subject subject) {
+    private static @Nullable CurvePicture curve(Side before, Side after, TrialText trial) {
         Optional<Measurement> over = after.card().measurements().stream()
                 .filter(ask -> before.card().measurements().stream()
                         .anyMatch(other -> other.name().equals(ask.name()) && other.unit() == ask.unit()))
                 .findFirst();
         Variable variable =
                 over.<Variable>map(ask -> new Variable.Measured(ask.name())).orElseGet(Variable.Pieces::new);
-        CurveStretches was = stretches(before, variable, trial, subject).orElse(null);
-        CurveStretches is = stretches(after, variable, trial, subject).orElse(null);
+        CurveStretches was = stretches(before, variable, trial).orElse(null);
+        CurveStretches is = stretches(after, variable, trial).orElse(null);
         if (was == null || is == null) {
             return null;
         }
@@ -180,11 +166,12 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
                 List.of());
     }
 
-    private static Optional<CurveStretches> stretches(Side side, Variable variable, TrialText trial, Subject subject) {
-        Asked asked = CardTrial.read(trial, side.card(), subject).asked();
+    private static Optional<CurveStretches> stretches(Side side, Variable variable, TrialText trial) {
+        Asked asked = CardTrial.read(trial, side.card(), side.subject()).asked();
         PreparedCard prepared = side.prepared();
         return asked == null || prepared == null
                 ? Optional.empty()
-                : CurveStretches.along(variable, prepared, asked, subject.shop().rules());
+                : CurveStretches.along(
+                        variable, prepared, asked, side.subject().shop().rules());
     }
 }

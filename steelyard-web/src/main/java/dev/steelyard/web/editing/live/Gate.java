@@ -4,7 +4,6 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.prepared.PreparedCard;
-import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.trial.Subject;
@@ -54,13 +53,12 @@ public record Gate(
      * @param overlaps with other cards that are live
      * @param now in the shop's time zone
      */
-    static Gate of(Side side, Subject subject, List<String> overlaps, ZonedDateTime now) {
+    static Gate of(Side side, List<String> overlaps, ZonedDateTime now) {
+        Subject subject = side.subject();
         PreparedCard prepared = side.prepared();
         List<Product> covered = subject.covered(side.card());
         List<String> stops = new ArrayList<>();
-        for (FormatIssue issue : side.reading().issues()) {
-            stops.add(PlaceWords.of(issue.at()) + ": " + issue.message());
-        }
+        side.issues().forEach(issue -> stops.add(PlaceWords.of(issue.at()) + ": " + issue.message()));
         if (covered.isEmpty()) {
             stops.add("It covers no product; pick goods on the step “Covers”");
         }

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.live;
 
+import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftKind;
@@ -23,7 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** From a draft to what shoppers see: compared, put live now or later, paused, gone back. */
 @Controller
-@RequestMapping("/{where:cards|deals}/{id}/live")
+@RequestMapping("/{where:cards|deals|goods}/{id}/live")
 class LiveController {
 
     private static final String VIEW = "editing/live";
@@ -108,6 +109,9 @@ class LiveController {
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal StaffMember who) {
         DraftKind kind = known(where, id);
+        if (!kind.pauses()) {
+            throw new NotThere("Own prices are not paused; take the product out of the shop.");
+        }
         return after(kind, id, releases.pause(id, why, who.name()), "paused");
     }
 

@@ -18,7 +18,18 @@ public final class CommonWishes {
             Wish.of("add-text", CommonWishes::text),
             Wish.of("covers-flag", CommonWishes::flag));
 
+    /** What a finding's mend does: takes something away, or puts a value at a place. */
+    public static final Wish MEND = Wish.of("mend", CommonWishes::mend);
+
     private CommonWishes() {}
+
+    private static void mend(Wished wished) {
+        if (wished.to().equals("remove")) {
+            remove(wished.document(), wished.there());
+        } else {
+            wished.document().put(wished.at(), wished.value());
+        }
+    }
 
     /** One word more in a list of words, where it is not in it. */
     private static void text(Wished wished) {

@@ -11,6 +11,11 @@ public interface EditStep {
 
     String title();
 
+    /** The file of the kind's templates that shows it. */
+    default String template() {
+        return code();
+    }
+
     /** Whether a place is edited on this step. */
     boolean has(String at);
 

@@ -8,6 +8,7 @@ import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
 import dev.steelyard.web.editing.draft.Merge;
 import dev.steelyard.web.editing.draft.Notice;
+import dev.steelyard.web.editing.live.AtOnce;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.people.StaffMember;
@@ -33,7 +34,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The page of one draft: shown whole, answered at each keystroke, every edit kept. */
 @Controller
-@RequestMapping("/{where:cards|deals}/{id}")
+@RequestMapping("/{where:cards|deals|goods}/{id}")
 class EditingController {
 
     private static final String PAGE = "editing/page";
@@ -44,11 +45,13 @@ class EditingController {
 
     private final Drafts drafts;
     private final Frames frames;
+    private final AtOnce atOnce;
     private final Map<DraftKind, Editor> editors = new EnumMap<>(DraftKind.class);
 
-    EditingController(Drafts drafts, Frames frames, List<Editor> all) {
+    EditingController(Drafts drafts, Frames frames, AtOnce atOnce, List<Editor> all) {
         this.drafts = drafts;
         this.frames = frames;
+        this.atOnce = atOnce;
         all.forEach(editor -> editors.put(editor.kind(), editor));
     }
 
@@ -64,7 +67,7 @@ class EditingController {
             Model model) {
         Editor editor = editor(where);
         Draft entry = drafts.get(editor.kind(), id);
-        String shown = step.isEmpty() ? editor.opensAt(entry.document()).code() : step;
+        String shown = step.isEmpty() ? editor.opensAt(entry).code() : step;
         EditForm form = EditForm.opened(
                 entry.number(), shown, TrialText.read(entry.trial()).fields());
         frames.fill(model, editor, frames.subject(), Editor.Showing.kept(entry, form), null, false);
@@ -108,6 +111,11 @@ class EditingController {
                 .orElseThrow(() -> editor.kind().missing(id));
         if (result instanceof KeepResult.Kept kept) {
             Notice notice = kept.over() == null ? refused : Meanwhile.both(editor.kind(), kept.over(), edit.base);
+            if (wish.equals("save") && refused == null) {
+                Notice saved = atOnce.putLive(editor.kind(), kept.entry(), edit.form.value("why"), who.name());
+                notice = notice == null ? saved : saved.with(notice);
+                subject = frames.subject();
+            }
             boolean fresh = !wish.equals("keep") || kept.over() != null;
             EditForm form = fresh ? edit.form.withoutFields() : edit.form;
             frames.fill(model, editor, subject, Editor.Showing.kept(kept.entry(), form), notice, kept.over() != null);
@@ -157,7 +165,7 @@ class EditingController {
             DraftDocument changed = meant.copy();
             try {
                 if (!ANSWERS.contains(wish)) {
-                    editor.wishes().apply(new Wished(changed, form, subject));
+                    editor.wishes().apply(new Wished(entry, changed, form, subject));
                 }
                 editor.tidy(changed);
                 meant = changed;

@@ -4,9 +4,12 @@ import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.SentencePart;
 import java.util.List;
 import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.MissingNode;
 
 /** What is particular of one kind of draft on its page; all else is alike for all of them. */
 public interface Editor {
@@ -14,16 +17,19 @@ public interface Editor {
     DraftKind kind();
 
     /** The step that a page opens at where none is asked for. */
-    EditStep opensAt(DraftDocument document);
+    EditStep opensAt(Draft entry);
 
     /** The step of a code; the first where there is none. */
-    EditStep step(String code);
+    EditStep step(String code, Draft entry);
 
     Wishes wishes();
 
-    /** The form, with what a wish takes to the trial before anything is read. */
+    /** The form, with what a wish takes to the trial before anything is read: a check weight that is to be tried becomes it. */
     default EditForm tried(EditForm form, Draft entry) {
-        return form;
+        JsonNode weight = form.value("do").equals("try-weight")
+                ? entry.document().weights().path(form.number("row"))
+                : MissingNode.getInstance();
+        return weight.isObject() ? form.trying(Weights.trial(weight).fields()) : form;
     }
 
     /** What is typed, put into the draft that the form was made from. */

@@ -41,13 +41,13 @@ class Frames {
             boolean merged) {
         Editor.Shown shown = editor.show(showing, subject);
         Draft entry = showing.entry();
-        EditStep step = editor.step(showing.form().step());
+        EditStep step = editor.step(showing.form().step(), entry);
         List<StepLink> links = shown.steps().stream()
                 .map(one -> new StepLink(
                         one,
                         shown.summaries().getOrDefault(one.code(), ""),
                         shown.fields().count(one),
-                        one == step))
+                        one.equals(step)))
                 .toList();
         int next = shown.steps().indexOf(step) + 1;
         model.addAttribute("page", shown.view());

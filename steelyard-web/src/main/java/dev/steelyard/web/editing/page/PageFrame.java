@@ -39,6 +39,16 @@ record PageFrame(
         return kind.where();
     }
 
+    /** The folder of the kind's templates. */
+    public String templates() {
+        return ofGoods() ? "prices" : where();
+    }
+
+    /** Whether it is a product's own prices: they have no name of their own, and a button that puts them live at once. */
+    public boolean ofGoods() {
+        return kind == DraftKind.ROWS;
+    }
+
     /** “card”. */
     public String one() {
         return kind.word();

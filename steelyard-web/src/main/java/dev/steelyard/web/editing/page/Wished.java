@@ -1,14 +1,16 @@
 package dev.steelyard.web.editing.page;
 
+import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.trial.Subject;
 
 /**
  * What is wished, with what it is about.
  *
+ * @param entry the draft as it is kept
  * @param document with what is typed in it already; it is what is to be changed
  */
-public record Wished(DraftDocument document, EditForm form, Subject subject) {
+public record Wished(Draft entry, DraftDocument document, EditForm form, Subject subject) {
 
     /** The place that is meant. */
     public String at() {

@@ -10,7 +10,6 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.BeamAxis;
 import dev.steelyard.web.base.picture.BeamDrawing;
-import dev.steelyard.web.editing.rows.PriceReader.Cell;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +20,7 @@ final class PriceBeam {
     private final PieceCurve everyone;
     private final @Nullable PieceCurve second;
     private final @Nullable String secondName;
-    private final ReadPrices read;
+    private final RowFields fields;
     private final Rounding rounding;
     private final BeamAxis axis;
     private final BeamDrawing drawing;
@@ -30,14 +29,14 @@ final class PriceBeam {
             PieceCurve everyone,
             @Nullable PieceCurve second,
             @Nullable String secondName,
-            ReadPrices read,
+            RowFields fields,
             Rounding rounding,
             @Nullable Integer axisEnd,
             @Nullable Integer trial) {
         this.everyone = everyone;
         this.second = second;
         this.secondName = secondName;
-        this.read = read;
+        this.fields = fields;
         this.rounding = rounding;
         int last = Stream.concat(
                         everyone.stretches().stream(), second == null ? Stream.empty() : second.stretches().stream())
@@ -54,7 +53,7 @@ final class PriceBeam {
         int decimals = rounding.unitPriceDecimals();
         drawing.decimals(decimals)
                 .second(secondName)
-                .rides("trialQuantity")
+                .rides("t.quantity")
                 .says("The beam: breaks as hanging weights, the price of a piece above");
         line(everyone, false);
         hang(everyone, false);
@@ -94,8 +93,8 @@ final class PriceBeam {
         for (Stretch stretch : curve.stretches()) {
             Break by = stretch.by();
             boolean own = by != null && (!ofSecond || Objects.equals(by.group(), secondName));
-            Cell cell = by == null || !own || stretch.from() > Quantity.MOST ? null : read.cell(by.key());
-            if (by != null && cell != null) {
+            String priceField = by == null || !own || stretch.from() > Quantity.MOST ? null : fields.price(by.key());
+            if (by != null && priceField != null) {
                 String price = Show.money(stretch.perPiece().value(), rounding.unitPriceDecimals());
                 String who = by.group() == null ? "" : by.group() + ", ";
                 drawing.hang(new Beam.Hung(
@@ -104,9 +103,9 @@ final class PriceBeam {
                         price,
                         by.group() != null,
                         who + "from " + by.pieces() + " pieces: " + price,
-                        "weight-" + cell.row() + "-" + cell.groupId(),
-                        RowFields.from(cell.row()),
-                        RowFields.price(cell.row(), cell.groupId())));
+                        "weight-" + priceField.replace("/value", ""),
+                        Objects.requireNonNull(fields.from(by.key())),
+                        priceField));
             }
         }
     }

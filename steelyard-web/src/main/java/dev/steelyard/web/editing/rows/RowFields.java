@@ -1,26 +1,36 @@
 package dev.steelyard.web.editing.rows;
 
-/** The ids of the page's fields, by which errors, sentence, beam and mends find them. */
-final class RowFields {
+import dev.steelyard.core.ladder.BreakKey;
+import dev.steelyard.web.editing.table.LadderTable;
+import org.jspecify.annotations.Nullable;
 
-    static final String SHELF_PRICE = "shelfPrice";
-    static final String ROWS = "rows";
+/** The fields of the prices on a step, by which sentence and beam find them. */
+record RowFields(RowsStep step, RowsReading.Part part, LadderTable table) {
 
-    private RowFields() {}
-
-    static String from(int row) {
-        return "from-" + row;
+    String shelfPrice() {
+        return step.at() + RowsDocument.SHELF_PRICE;
     }
 
-    static String price(int row, long groupId) {
-        return "price-" + row + "-" + groupId;
+    /** The field of a break's threshold; none for a break that stands elsewhere. */
+    @Nullable
+    String from(BreakKey key) {
+        LadderTable.Row row = row(key);
+        return row == null ? null : row.place() + "/from";
     }
 
-    static String starts(int row) {
-        return "starts-" + row;
+    /** The field of a break's price; none for a break that stands elsewhere. */
+    @Nullable
+    String price(BreakKey key) {
+        String place = part.place(key);
+        return place == null ? null : place + "/value";
     }
 
-    static String ends(int row) {
-        return "ends-" + row;
+    private LadderTable.@Nullable Row row(BreakKey key) {
+        String place = part.place(key);
+        return table.rows().stream()
+                .filter(row ->
+                        row.cells().stream().anyMatch(cell -> cell.place().equals(place)))
+                .findFirst()
+                .orElse(null);
     }
 }

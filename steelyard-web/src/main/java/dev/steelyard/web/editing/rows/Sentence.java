@@ -2,9 +2,8 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.curve.PieceCurve.Stretch;
-import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreakKey;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.editing.rows.PriceReader.Cell;
 import dev.steelyard.web.editing.words.SentencePart;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,17 +16,17 @@ final class Sentence {
     private static final int MOST_BREAKS = 8;
 
     private final List<SentencePart> parts = new ArrayList<>();
-    private final ReadPrices read;
+    private final RowFields fields;
     private final int decimals;
 
-    private Sentence(ReadPrices read, int decimals) {
-        this.read = read;
+    private Sentence(RowFields fields, int decimals) {
+        this.fields = fields;
         this.decimals = decimals;
     }
 
     /** “Every piece costs 7.40; from 10 it is 6.90, from 25 it is 6.20.” */
-    static List<SentencePart> of(PieceCurve everyone, ReadPrices read, int decimals) {
-        Sentence sentence = new Sentence(read, decimals);
+    static List<SentencePart> of(PieceCurve everyone, RowFields fields, int decimals) {
+        Sentence sentence = new Sentence(fields, decimals);
         List<Stretch> stretches = everyone.stretches();
         sentence.words("Every piece costs ");
         Stretch first = stretches.get(0);
@@ -42,24 +41,18 @@ final class Sentence {
     }
 
     private void breakAt(Stretch stretch, String joint) {
-        Cell cell = cell(stretch);
         words(joint);
-        number(Show.whole(stretch.from()), cell == null ? null : RowFields.from(cell.row()));
+        number(Show.whole(stretch.from()), fields.from(key(stretch)));
         words(" it is ");
         number(Show.money(stretch.perPiece().value(), decimals), priceField(stretch));
     }
 
     private @Nullable String priceField(Stretch stretch) {
-        if (stretch.by() == null) {
-            return RowFields.SHELF_PRICE;
-        }
-        Cell cell = cell(stretch);
-        return cell == null ? null : RowFields.price(cell.row(), cell.groupId());
+        return stretch.by() == null ? fields.shelfPrice() : fields.price(key(stretch));
     }
 
-    private @Nullable Cell cell(Stretch stretch) {
-        Break by = Objects.requireNonNull(stretch.by());
-        return read.cell(by.key());
+    private static BreakKey key(Stretch stretch) {
+        return Objects.requireNonNull(stretch.by()).key();
     }
 
     private void words(String text) {

@@ -1,4 +1,4 @@
-/** The owner's page of one product's prices: breaks, beam, trial, findings. */
+/** A product's own prices as a draft: read, tried, drawn, compared, put live. */
 @NullMarked
 package dev.steelyard.web.editing.rows;
 

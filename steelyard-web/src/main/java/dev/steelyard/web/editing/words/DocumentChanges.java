@@ -1,7 +1,9 @@
 package dev.steelyard.web.editing.words;
 
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -18,9 +20,21 @@ public final class DocumentChanges {
     private static final int MOST = 30;
     private static final int SHOWN = 60;
 
+    /** What a break is known by, each with the word before it. */
+    private static final Map<String, String> KEY_WORDS = keyWords();
+
     private final List<String> changes = new ArrayList<>();
 
     private DocumentChanges() {}
+
+    private static Map<String, String> keyWords() {
+        Map<String, String> words = new LinkedHashMap<>();
+        words.put("from", "from");
+        words.put("group", "for");
+        words.put("fromDate", "since");
+        words.put("untilDate", "until");
+        return words;
+    }
 
     public static List<String> between(DraftDocument before, DraftDocument after) {
         DocumentChanges found = new DocumentChanges();
@@ -33,19 +47,23 @@ public final class DocumentChanges {
     }
 
     private void compare(String at, JsonNode before, JsonNode after) {
-        if (before.equals(after) || isOff(before) && isOff(after)) {
+        if (before.equals(after)
+                || isOff(before) && isOff(after)
+                || at.endsWith("/shelfPrice") && sameNumber(before, after)) {
             return;
         }
         if (before.isObject() && after.isObject()) {
             Set<String> names = new LinkedHashSet<>(before.propertyNames());
             names.addAll(after.propertyNames());
             names.forEach(name -> compare(at + "/" + name, before.path(name), after.path(name)));
+        } else if (areThresholds(before)
+                && areThresholds(after)
+                && (before.size() != after.size() || keys(before).equals(keys(after)))) {
+            thresholds(at, before, after);
         } else if (before.isArray() && after.isArray() && before.size() == after.size()) {
             for (int i = 0; i < before.size(); i++) {
                 compare(at + "/" + i, before.get(i), after.get(i));
             }
-        } else if (areThresholds(before) && areThresholds(after)) {
-            thresholds(at, before, after);
         } else if (before.isArray() || after.isArray()) {
             changes.add(PlaceWords.of(at) + ": " + before.size() + " → " + after.size());
         } else {
@@ -58,27 +76,50 @@ public final class DocumentChanges {
         return value.isMissingNode() || value.isBoolean() && !value.asBoolean();
     }
 
-    /** Whether a list is of rows that each begin somewhere, without groups or dates. */
+    /** Whether a list is of breaks of which no two begin alike; where there is none it is an empty one. */
     private static boolean areThresholds(JsonNode list) {
-        return list.isArray()
-                && list.valueStream().allMatch(row -> row.has("from") && row.has("value") && row.size() == 2);
+        return list.isMissingNode()
+                || list.isArray()
+                        && list.valueStream().allMatch(row -> row.has("from") && row.has("value"))
+                        && keys(list).size() == list.size();
+    }
+
+    private static Set<String> keys(JsonNode list) {
+        return list.valueStream().map(DocumentChanges::key).collect(Collectors.toSet());
+    }
+
+    /** “from 25 for Boatyard since 2027-03-01”. */
+    private static String key(JsonNode row) {
+        StringBuilder words = new StringBuilder();
+        KEY_WORDS.forEach((field, word) -> {
+            String text = row.path(field).asString("");
+            words.append(text.isEmpty() ? "" : " " + word + " " + text);
+        });
+        return words.toString();
     }
 
     private void thresholds(String at, JsonNode before, JsonNode after) {
-        Map<String, String> was = new LinkedHashMap<>();
-        before.forEach(
-                row -> was.put(row.path("from").asString(), row.path("value").asString()));
+        String breaks = PlaceWords.ofBreaks(at);
+        Map<String, JsonNode> was = new LinkedHashMap<>();
+        before.forEach(row -> was.put(key(row), row.path("value")));
         for (JsonNode row : after) {
-            String from = row.path("from").asString();
-            String value = row.path("value").asString();
-            String old = was.remove(from);
-            if (!value.equals(old)) {
-                changes.add(
-                        PlaceWords.of(at) + " from " + from + ": " + (old == null ? "added at " : old + " → ") + value);
+            String key = key(row);
+            JsonNode old = was.remove(key);
+            JsonNode value = row.path("value");
+            if (old == null) {
+                changes.add(breaks + key + ": added at " + words(value));
+            } else if (!sameNumber(old, value)) {
+                changes.add(breaks + key + ": " + words(old) + " → " + words(value));
             }
         }
-        was.forEach(
-                (from, value) -> changes.add(PlaceWords.of(at) + " from " + from + ": taken off (was " + value + ")"));
+        was.forEach((key, value) -> changes.add(breaks + key + ": taken off (was " + words(value) + ")"));
+    }
+
+    /** 6.2 and 6.20 are one price. */
+    private static boolean sameNumber(JsonNode before, JsonNode after) {
+        BigDecimal was = DecimalText.read(before.asString("")).value();
+        BigDecimal is = DecimalText.read(after.asString("")).value();
+        return was == null || is == null ? before.equals(after) : was.compareTo(is) == 0;
     }
 
     /** A value in words; “nothing” where there is none. */

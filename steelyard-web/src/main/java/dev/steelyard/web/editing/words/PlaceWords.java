@@ -12,6 +12,9 @@ public final class PlaceWords {
             Map.entry("namedRates", "named rate"),
             Map.entry("shown", "shown figure"),
             Map.entry("cases", "case"),
+            Map.entry("variants", "variant"),
+            Map.entry("shelfPrice", "shelf price"),
+            Map.entry("over", "counts over"),
             Map.entry("rows", "break"),
             Map.entry("ladder", "breaks"),
             Map.entry("options", "option"),
@@ -43,13 +46,26 @@ public final class PlaceWords {
 
     private PlaceWords() {}
 
+    /** A list of breaks in words: “Breaks”, “Case 1, rate, breaks”, “Variant SHK-8, breaks”. */
+    public static String ofBreaks(String at) {
+        String above = at.replaceFirst("/rows$", "");
+        return above.isEmpty()
+                ? "Breaks"
+                : above.endsWith("/breaks") || above.endsWith("ladder") ? of(above) : of(above) + ", breaks";
+    }
+
     public static String of(String at) {
         StringBuilder words = new StringBuilder();
+        String above = "";
         for (String step : at.split("/")) {
+            boolean sku = above.equals("variants");
+            above = step;
             if (step.isEmpty() || step.equals("piece")) {
                 continue;
             }
-            if (step.matches("\\d+")) {
+            if (sku) {
+                words.append(' ').append(step.replace("~1", "/").replace("~0", "~"));
+            } else if (step.matches("\\d+")) {
                 words.append(' ').append(Integer.parseInt(step) + 1);
             } else {
                 words.append(words.isEmpty() ? "" : ", ").append(WORDS.getOrDefault(step, step));

@@ -32,7 +32,9 @@ public record ChangeLine(
 
     public static ChangeLine of(Entry entry, ZoneId zone) {
         Change change = entry.change();
-        boolean card = change.subject() == ChangeSubject.CARD || change.subject() == ChangeSubject.DEAL;
+        boolean card = change.subject() == ChangeSubject.CARD
+                || change.subject() == ChangeSubject.DEAL
+                || change.subject() == ChangeSubject.ROWS;
         boolean cardThere = change.id() != 0 && change.subject() != ChangeSubject.PRICES;
         return new ChangeLine(
                 entry.id(),

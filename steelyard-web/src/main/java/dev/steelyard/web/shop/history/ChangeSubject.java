@@ -7,6 +7,7 @@ import java.util.Optional;
 public enum ChangeSubject {
     CARD("card", "Rate card"),
     PRICES("prices", "Prices"),
+    ROWS("own-prices", "Draft of prices"),
     ORDER("order", "Order of cards"),
     DEAL("deal", "Deal"),
     DEAL_ORDER("deal-order", "Order of deals"),
@@ -38,7 +39,7 @@ public enum ChangeSubject {
         return switch (this) {
             case CARD, ORDER -> "/cards/";
             case DEAL, DEAL_ORDER -> "/deals/";
-            case PRICES, GOODS -> "/goods/";
+            case PRICES, ROWS, GOODS -> "/goods/";
             case BATCH -> "/sheets/";
             case TAX, SHOP, SIGN_IN -> "/shop";
         };

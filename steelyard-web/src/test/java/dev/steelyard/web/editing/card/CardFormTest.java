@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.page.EditForm;
+import dev.steelyard.web.editing.table.LadderTable;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

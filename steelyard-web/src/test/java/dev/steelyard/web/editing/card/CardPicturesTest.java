@@ -15,6 +15,7 @@ import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.PieceDrawing;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;

@@ -7,12 +7,14 @@ import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.page.EditForm;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.editing.page.Wished;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.shop.Shop;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Currency;
@@ -153,7 +155,8 @@ class CardWishesTest {
         }
         sent.add("do", wish);
         DraftDocument changed = card.copy();
-        CardWishes.ALL.apply(new Wished(changed, EditForm.read(sent), subject));
+        Draft draft = new Draft(1, "A card", 1, 1, card, "{}", false, false, Instant.EPOCH, "Maren", null);
+        CardWishes.ALL.apply(new Wished(draft, changed, EditForm.read(sent), subject));
         card = changed;
     }
 }

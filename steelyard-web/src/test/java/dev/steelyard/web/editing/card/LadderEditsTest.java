@@ -8,6 +8,7 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Thresholds;
+import dev.steelyard.web.editing.table.LadderRows;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Currency;
@@ -31,6 +32,7 @@ class LadderEditsTest {
               "rows": [{"from": "10", "value": "6.90"}, {"from": "25", "value": "6.20"},
                 {"from": "10", "value": "6.35", "group": "Boatyard"}]}}"""));
     private final LadderEdits edits = new LadderEdits(card);
+    private final LadderRows rows = new LadderRows(card);
 
     @ParameterizedTest
     @CsvSource(
@@ -41,7 +43,7 @@ class LadderEditsTest {
                 "5   | ''   | 5 6.20, 10 6.90, 10 6.35 Boatyard, 25 6.20",
             })
     void aHungBreakFindsItsPlace(String from, String value, String rows) {
-        edits.hang(ROWS, from, value);
+        this.rows.hang(ROWS, from, value);
         assertThat(rows()).isEqualTo(rows);
     }
 
@@ -54,15 +56,15 @@ class LadderEditsTest {
 
     @Test
     void aRowIsTakenOffWithItsGroups() {
-        edits.takeOff(ROWS + "/0", "2");
+        rows.takeOff(ROWS + "/0", "2");
         assertThat(rows()).isEqualTo("25 6.20");
-        edits.takeOff(ROWS + "/7", "x,9");
+        rows.takeOff(ROWS + "/7", "x,9");
         assertThat(rows()).isEqualTo("25 6.20");
     }
 
     @Test
     void pastedCellsGoIntoRowsAndBeyondThem() {
-        edits.paste(
+        rows.paste(
                 ROWS,
                 0,
                 0,
@@ -78,9 +80,9 @@ class LadderEditsTest {
 
     @Test
     void cellsPastedIntoAGroupsColumnLeaveTheRest() {
-        edits.paste(ROWS, 0, 2, "6.10\n5.90", GROUPS);
+        rows.paste(ROWS, 0, 2, "6.10\n5.90", GROUPS);
         assertThat(rows()).isEqualTo("10 6.90, 25 6.20, 10 6.10 Boatyard, 25 5.90 Boatyard");
-        edits.paste(ROWS, 0, 9, "1\t2", GROUPS);
+        rows.paste(ROWS, 0, 9, "1\t2", GROUPS);
         assertThat(rows()).isEqualTo("10 6.90, 25 6.20, 10 6.10 Boatyard, 25 5.90 Boatyard");
     }
 

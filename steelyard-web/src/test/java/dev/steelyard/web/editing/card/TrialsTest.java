@@ -11,6 +11,8 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.trial.CardTrial;
+import dev.steelyard.web.editing.trial.CardTrialView;
+import dev.steelyard.web.editing.trial.CardTrials;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Weights;

@@ -172,13 +172,13 @@ class ComparisonTest {
     }
 
     private Gate gate(String json) {
-        return Gate.of(side(json), subject, List.of(), NOW);
+        return Gate.of(side(json), List.of(), NOW);
     }
 
     private Comparison compare(String before, String after) {
         TrialText trial = new TrialText(Map.of("sku", before.contains("BRU-1") ? "BRU-1" : "ROPE", "quantity", "1"))
                 .filledFor(side(before).card(), subject);
-        return Comparison.of(side(before), side(after), trial, subject);
+        return Comparison.of(side(before), side(after), trial, Map.of());
     }
 
     private static Comparison.Row row(Comparison comparison, String order) {
@@ -188,7 +188,7 @@ class ComparisonTest {
                 .orElseThrow();
     }
 
-    private static Side side(String json) {
-        return Side.of(DraftDocument.read(Json.write(Json.read(json))), ShopRules.of(Currency.getInstance("EUR")));
+    private Side side(String json) {
+        return Side.of(DraftDocument.read(Json.write(Json.read(json))), subject);
     }
 }

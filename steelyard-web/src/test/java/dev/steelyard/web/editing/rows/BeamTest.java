@@ -2,20 +2,23 @@ package dev.steelyard.web.editing.rows;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.curve.PieceCurve;
-import dev.steelyard.core.ladder.Over;
-import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.format.Json;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.BeamAxis;
-import java.math.BigDecimal;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.table.LadderTable;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.util.LinkedMultiValueMap;
-import org.springframework.util.MultiValueMap;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class BeamTest {
 
@@ -65,17 +68,19 @@ class BeamTest {
     }
 
     private static Beam beam(String... breaks) {
-        MultiValueMap<String, String> sent = new LinkedMultiValueMap<>();
+        ObjectNode root = Json.object().put("over", "line").put("shelfPrice", "7.40");
+        ArrayNode rows = root.putArray("rows");
         for (String one : breaks) {
-            sent.add("from", one.split("=")[0]);
-            sent.add("price-0", one.split("=")[1]);
+            rows.addObject().put("from", one.split("=")[0]).put("value", one.split("=")[1]);
         }
-        ReadPrices read = PriceReader.read(PriceForm.read(sent), List.of());
+        DraftDocument document = DraftDocument.of(root);
+        Product shackle = new Product(new Sku("SHK"), "Bow shackle", null, null, null, null, List.of());
+        RowsReading reading = RowsReading.of(document, shackle, List.of());
+        LadderTable table = LadderTable.of("/rows", document, document, List.of());
         Rounding euro = new Rounding(2, 2);
-        PieceCurve curve = PieceCurve.of(
-                new BigDecimal("7.40"),
-                PriceRows.of(Over.LINE, read.breaks()).inForce(null, LocalDate.of(2027, 1, 1)),
-                euro);
-        return new PriceBeam(curve, null, null, read, euro, null, 12).draw(12, null);
+        PieceCurve curve = PieceCurve.of(new Item(reading.product(), null), null, LocalDate.of(2027, 1, 1), euro)
+                .orElseThrow();
+        RowFields fields = new RowFields(RowsStep.of(shackle, ""), reading.part(""), table);
+        return new PriceBeam(curve, null, null, fields, euro, null, 12).draw(12, null);
     }
 }
