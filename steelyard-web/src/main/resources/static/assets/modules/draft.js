@@ -83,15 +83,19 @@ const callbacks = {
   },
 };
 
-/** Puts an answer in place of the form. One with somebody else's changes in it takes nothing from the fields as they are. */
-const put = (answer) => {
+/**
+ * Puts an answer in place of the form. One with somebody else's changes in it takes nothing from the fields as they are.
+ * @param {string} answer
+ * @param {boolean} wished whether it may have changed the field under the hand: pasted into it, undone
+ */
+const put = (answer, wished = false) => {
   const merged = answer.includes("data-merged");
   if (merged) {
     typed.clear();
   }
   // of a button under the hand all is taken; of a field it would be the value that is left alone
   const inField = document.activeElement?.matches("input, textarea, select") ?? false;
-  Idiomorph.morph(form(), answer, { morphStyle: "outerHTML", ignoreActiveValue: inField && !merged, callbacks });
+  Idiomorph.morph(form(), answer, { morphStyle: "outerHTML", ignoreActiveValue: inField && !merged && !wished, callbacks });
   formula.grown();
   if (beam.held && document.getElementById(beam.held.id)) {
     document.getElementById(beam.held.id).classList.add("held");
@@ -147,7 +151,7 @@ const ask = async (wish, extra) => {
     refused(answer.status);
     return;
   }
-  put(await answer.text());
+  put(await answer.text(), wish !== "keep" && answer.ok);
   if (answer.status === 409) {
     unkept = true;
     state("not kept: somebody else was quicker");
@@ -191,9 +195,16 @@ export const draft = {
   },
 
   /** Keeps what is typed, then does what is wished; picking between two people's changes is about what is typed. */
-  wish(wish, extra = {}) {
-    const first = ["take-theirs", "keep-mine", "settle"].includes(wish) ? Promise.resolve() : draft.settle();
-    return first.then(() => draft.act(wish, extra));
+  async wish(wish, extra = {}) {
+    if (!["take-theirs", "keep-mine", "settle"].includes(wish)) {
+      await draft.settle();
+      if (inConflict()) {
+        // it would only be refused once more, over what is being picked just then
+        document.getElementById("notice").scrollIntoView({ block: "nearest" });
+        return;
+      }
+    }
+    await draft.act(wish, extra);
   },
 
   /** One wish after the other; a look on its way is given up for it. */

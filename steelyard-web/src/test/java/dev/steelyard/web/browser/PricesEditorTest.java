@@ -29,20 +29,21 @@ class PricesEditorTest {
 
     @Test
     void aWeightIsMovedByKeysAndKeepsTheFocus() {
-        page.locator("#weight-0-0").focus();
+        Locator weight = page.locator(".weight:not(.second)").first();
+        weight.focus();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator("#sentence")).containsText("from 11 it is 6.90");
         page.keyboard().press("ArrowDown");
         assertThat(page.locator("#sentence")).containsText("from 11 it is 6.89");
         page.keyboard().press("Shift+ArrowUp");
         assertThat(page.locator("#sentence")).containsText("from 11 it is 6.99");
-        assertThat(page.locator("#weight-0-0")).isFocused();
-        assertThat(page.locator("#from-0")).hasValue("11");
+        assertThat(weight).isFocused();
+        assertThat(cell(0, 0)).hasValue("11");
     }
 
     @Test
     void aWeightIsTakenOffAndHungByKeysAndUndoTakesItBack() {
-        page.locator("#weight-1-0").focus();
+        page.locator(".weight:not(.second)").nth(1).focus();
         page.keyboard().press("Delete");
         assertThat(page.locator("#sentence"))
                 .hasText("Every piece costs 7.40; from 10 it is 6.90, from 100 it is 5.45.");
@@ -50,21 +51,21 @@ class PricesEditorTest {
         assertThat(page.locator("#sentence")).hasText(AS_SAVED);
         assertThat(page.locator("#undo")).isDisabled();
 
-        page.fill("#trialQuantity", "50");
+        page.fill("[id='t.quantity']", "50");
         assertThat(page.locator("#per-piece")).hasText("6.20");
         page.locator("#arm").focus();
         page.keyboard().press("+");
-        assertThat(page.locator("#sentence")).containsText("from 25 it is 6.20, from 50 it is 6.20, from 100");
+        assertThat(page.locator("#sentence")).containsText("from 25 it is 6.20, from 50 it is 5.45, from 100");
         assertThat(page.locator("#findings")).containsText("No effect.");
     }
 
     @Test
     void oneGroupsPlateIsTakenOffAndTheRowStays() {
-        page.locator("#weight-0-1").focus();
+        page.locator(".weight.second").first().focus();
         page.keyboard().press("Delete");
-        assertThat(page.locator("#price-0-1")).hasValue("");
-        assertThat(page.locator("#price-0-0")).hasValue("6.90");
-        assertThat(page.locator("#price-0-1")).hasAttribute("placeholder", "6.90");
+        assertThat(cell(0, 2)).hasValue("");
+        assertThat(cell(0, 1)).hasValue("6.90");
+        assertThat(cell(0, 2)).hasAttribute("placeholder", "6.90");
     }
 
     @Test
@@ -79,9 +80,9 @@ class PricesEditorTest {
     @Test
     void aWeightIsDraggedByAFinger() {
         Touch finger = new Touch(page);
-        finger.drag("#weight-0-0 .body", 30, 0);
-        assertThat(page.locator("#from-0")).not().hasValue("10");
-        assertThat(page.locator("#price-0-0")).hasValue("6.90");
+        finger.drag("[id='weight-/rows/0'] .body", 30, 0);
+        assertThat(cell(0, 0)).not().hasValue("10");
+        assertThat(cell(0, 1)).hasValue("6.90");
         page.locator("#undo").click();
         assertThat(page.locator("#sentence")).hasText(AS_SAVED);
     }
@@ -90,7 +91,7 @@ class PricesEditorTest {
     void theRiderMovesTheTrial() {
         page.locator("#rider").focus();
         page.keyboard().press("Shift+ArrowRight");
-        assertThat(page.locator("#trialQuantity")).hasValue("22");
+        assertThat(page.locator("[id='t.quantity']")).hasValue("22");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator("#total")).hasText("158.70");
     }
@@ -101,7 +102,7 @@ class PricesEditorTest {
                 .click();
         Locator inPlace = page.locator("#sentence input");
         inPlace.fill("6.50");
-        assertThat(page.locator("#price-1-0")).hasValue("6.50");
+        assertThat(cell(1, 1)).hasValue("6.50");
         inPlace.press("Enter");
         assertThat(page.locator("#sentence")).containsText("from 25 it is 6.50");
         page.locator("#undo").click();
@@ -110,103 +111,128 @@ class PricesEditorTest {
 
     @Test
     void cellsFromASpreadsheetArePastedAndBadOnesMarked() {
-        page.locator("#from-1").focus();
+        cell(1, 0).focus();
         Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,10\t5.90\n60\t5.80\t\n");
-        assertThat(page.locator("#from-1")).hasValue("30");
-        assertThat(page.locator("#price-1-1")).hasValue("5.90");
-        assertThat(page.locator("#error-price-1-0")).hasText("6,10 has a comma; write a decimal point: 6.10");
-        assertThat(page.locator("#price-1-0")).hasAttribute("aria-invalid", "true");
-        assertThat(page.locator("#from-2")).hasValue("60");
+        assertThat(cell(1, 0)).hasValue("30");
+        assertThat(cell(1, 2)).hasValue("5.90");
+        assertThat(page.locator(".breaks")).containsText("6,10 has a comma; write a decimal point: 6.10");
+        assertThat(cell(1, 1)).hasAttribute("aria-invalid", "true");
+        assertThat(cell(2, 0)).hasValue("60");
         page.locator("#undo").click();
         assertThat(page.locator("#sentence")).hasText(AS_SAVED);
     }
 
     @Test
     void aFindingIsMendedByOneClick() {
-        page.locator("[data-mend]", new Page.LocatorOptions().setHasText("Make it 6.63 from 25"))
+        page.locator("[data-do=mend]", new Page.LocatorOptions().setHasText("Make it 6.63 from 25"))
                 .click();
-        assertThat(page.locator("#price-1-0")).hasValue("6.63");
+        assertThat(cell(1, 1)).hasValue("6.63");
         assertThat(page.locator("#sentence")).containsText("from 25 it is 6.63");
         page.locator("#undo").click();
-        assertThat(page.locator("#price-1-0")).hasValue("6.20");
+        assertThat(cell(1, 1)).hasValue("6.20");
     }
 
     @Test
     void datesAreGivenToARowAndTheTrialsDayFollowsThem() {
-        page.locator("#breaks summary").nth(0).click();
-        page.fill("#starts-0", "2027-04-01");
-        page.fill("#ends-0", "2027-03-01");
-        assertThat(page.locator("#error-ends-0")).containsText("Until 2027-03-01 is not after from 2027-04-01");
-        page.fill("#ends-0", "2027-05-01");
-        assertThat(page.locator("#error-ends-0")).hasText("");
+        page.locator(".breaks summary").nth(0).click();
+        page.fill("[id='/rows/0/fromDate']", "2027-04-01");
+        page.fill("[id='/rows/0/untilDate']", "2027-03-01");
+        assertThat(page.locator("[id='error-/rows/0/untilDate']"))
+                .containsText("Until 2027-03-01 is not after from 2027-04-01");
+        page.fill("[id='/rows/0/untilDate']", "2027-05-01");
+        assertThat(page.locator("[id='error-/rows/0/untilDate']")).hasText("");
         assertThat(page.locator("#per-piece")).hasText("7.40");
-        page.fill("#trialDay", "2027-04-30");
+        page.fill("[id='t.day']", "2027-04-30");
         assertThat(page.locator("#per-piece")).hasText("6.90");
     }
 
     @Test
-    void whatIsTypedSurvivesSigningInAgain(BrowserContext context) {
-        page.fill("#price-0-0", "6.66");
+    void whatIsTypedSurvivesSigningInAgain() {
+        cell(0, 1).fill("6.66");
         assertThat(page.locator("#per-piece")).hasText("6.66");
         page.context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("steelyard"));
-        page.fill("#price-1-0", "6.11");
-        assertThat(page.locator("#offline")).containsText("You have been signed out. What you typed is kept.");
+        cell(1, 1).fill("6.11");
+        assertThat(page.locator("#offline")).containsText("You have been signed out. What you typed is kept");
         page.locator("#offline a").click();
         page.fill("#username", "maren");
         page.fill("#password", "saltmarsh");
         page.click("button[type=submit]");
         assertThat(page.locator("#offline")).containsText("What you had typed before is back");
-        assertThat(page.locator("#price-0-0")).hasValue("6.66");
-        assertThat(page.locator("#price-1-0")).hasValue("6.11");
+        assertThat(cell(0, 1)).hasValue("6.66");
+        assertThat(cell(1, 1)).hasValue("6.11");
         page.locator("#save").click();
         assertThat(page.locator("#notice")).containsText("Saved.");
+    }
+
+    @Test
+    void whatIsTypedIsThereAfterLeavingAndUndoStillGoesBack() {
+        cell(0, 1).fill("6.80");
+        cell(0, 1).press("Tab");
+        assertThat(page.locator("#state")).hasText("kept");
+        assertThat(page.locator("#unpublished")).containsText("Breaks from 10: 6.90 → 6.80");
+        page.navigate("/goods");
+        page.navigate("/goods/1");
+        assertThat(cell(0, 1)).hasValue("6.80");
+        assertThat(page.locator("#standing")).hasText("live, a draft waits");
+        page.locator("#undo").click();
+        assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+        assertThat(page.locator("#unpublished")).hasCount(0);
     }
 
     @Test
     void whatBothChangedIsPickedAndTheRestIsKeptOfBoth(App app, BrowserContext other) {
         Page jonas = OwnerSteps.prices(other.newPage(), "jonas", 1);
-        jonas.fill("#price-1-0", "6.10");
-        jonas.fill("#price-0-0", "6.85");
+        cell(jonas, 1, 1).fill("6.10");
+        cell(jonas, 0, 1).fill("6.85");
         jonas.locator("#save").click();
         assertThat(jonas.locator("#notice")).containsText("Saved.");
 
-        page.fill("#price-0-0", "6.80");
+        cell(0, 1).fill("6.80");
         page.locator("#save").click();
-        assertThat(page.locator("#notice")).containsText("somebody else was quicker");
+        assertThat(page.locator("#notice")).containsText("Jonas has changed this product meanwhile");
         assertThat(page.locator("#notice .both tbody tr")).hasCount(1);
-        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        assertThat(cell(0, 1)).hasValue("6.80");
 
         page.locator("#notice input[value=mine]").check();
         page.locator("[data-do=settle]").click();
-        assertThat(page.locator("#price-1-0")).hasValue("6.10");
-        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        assertThat(cell(1, 1)).hasValue("6.10");
+        assertThat(cell(0, 1)).hasValue("6.80");
         page.locator("#save").click();
         assertThat(page.locator("#notice")).containsText("Saved.");
     }
 
     @Test
-    void goodsDeletedMeanwhileAreSaidToBeAndTheTypedValuesStay(App app) {
+    void goodsTakenOutMeanwhileAreSaidToBeAndTheTypedValuesStay(App app) {
         app.bean(GoodsStore.class).remove(1, "Jonas");
-        page.fill("#price-0-0", "6.80");
+        cell(0, 1).fill("6.80");
         page.locator("#save").click();
-        assertThat(page.locator("#notice")).containsText("was taken out of the shop by Jonas");
-        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        assertThat(page.locator("#notice")).containsText("it was taken out of the shop");
+        assertThat(cell(0, 1)).hasValue("6.80");
         page.locator("text=Put back into the shop").click();
-        assertThat(page.locator("#price-0-0")).hasValue("6.80");
+        assertThat(cell(0, 1)).hasValue("6.80");
         assertThat(page.locator("#save")).isVisible();
     }
 
     @Test
     void aVariantGetsPricesOfItsOwn() {
-        page.locator(".rail a", new Page.LocatorOptions().setHasText("8 mm")).click();
-        page.waitForURL("**/goods/1?variant=2");
-        assertThat(page.locator("#shelfPrice")).hasAttribute("placeholder", "7.40");
-        page.locator("#hang").click();
-        page.fill("#from-0", "3");
-        page.fill("#price-0-0", "7.00");
-        page.fill("#trialQuantity", "3");
+        page.navigate("/goods/1?variant=2");
+        page.waitForURL("**/goods/1?step=variant-SHK-8");
+        assertThat(page.locator("[id='/variants/SHK-8/shelfPrice']")).hasAttribute("placeholder", "7.40");
+        page.locator("[data-do=hang]").click();
+        cell(0, 0).fill("3");
+        cell(0, 1).fill("7.00");
+        page.fill("[id='t.quantity']", "3");
         assertThat(page.locator("#total")).hasText("21.00");
         page.locator("#save").click();
-        assertThat(page.locator("#notice")).containsText("from 3: added at 7.00");
+        assertThat(page.locator("#notice")).containsText("Variant SHK-8, breaks from 3: added at 7.00");
+    }
+
+    /** A cell of the table of breaks; column 0 is the threshold, 1 everyone, 2 the boatyard. */
+    private Locator cell(int row, int column) {
+        return cell(page, row, column);
+    }
+
+    private static Locator cell(Page page, int row, int column) {
+        return page.locator(".breaks input[data-row='" + row + "'][data-column='" + column + "']");
     }
 }

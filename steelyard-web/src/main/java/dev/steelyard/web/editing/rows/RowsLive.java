@@ -22,7 +22,6 @@ import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.ListedPrices;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -61,17 +60,16 @@ class RowsLive implements LiveShown {
         RowsScale scale = RowsScale.of(version, product, subject);
         List<String> stops = new ArrayList<>();
         scale.reading().issues().forEach(issue -> stops.add(PlaceWords.of(issue.at()) + ": " + issue.message()));
-        Set<String> warnings = new LinkedHashSet<>();
+        List<String> warnings = new ArrayList<>();
         RowsFindings findings = new RowsFindings(scale.subject());
-        for (Item item : scale.reading().product().items()) {
-            for (Finding finding : findings.of(item)) {
-                boolean stopping = finding.code().severity() == Finding.Severity.STOPS;
-                String words = finding.code().title() + ": " + finding.message();
-                if (stopping && !stops.contains(words)) {
-                    stops.add(words);
-                } else if (!stopping) {
-                    warnings.add(words);
-                }
+        for (RowsStep step : RowsStep.of(scale.reading().product())) {
+            boolean own = !step.isWeights()
+                    && (step.variant() == null
+                            || !scale.reading().part(step.at()).isOpen());
+            for (Finding finding : own ? findings.of(step.item(scale.reading().product())) : List.<Finding>of()) {
+                String whose = step.variant() == null ? "" : step.title() + ": ";
+                String words = whose + finding.code().title() + ": " + finding.message();
+                (finding.code().severity() == Finding.Severity.STOPS ? stops : warnings).add(words);
             }
         }
         RateCard shelf = scale.shelf().card();
@@ -81,7 +79,7 @@ class RowsLive implements LiveShown {
                 FirstLines.of(stops, MOST_SAID),
                 weights.stream().filter(weight -> !weight.holds()).toList(),
                 weights.size(),
-                FirstLines.of(List.copyOf(warnings), MOST_SAID),
+                FirstLines.of(warnings, MOST_SAID),
                 now.card() == null || now.ownRows()
                         ? List.of()
                         : List.of("Shoppers see the price by the rate card “" + now.card()

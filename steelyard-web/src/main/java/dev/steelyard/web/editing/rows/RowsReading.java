@@ -45,6 +45,11 @@ record RowsReading(Product product, Over over, Map<String, Part> parts, List<For
             return null;
         }
 
+        /** Whether it has no prices of its own. */
+        boolean isOpen() {
+            return shelfPrice == null && breaks.isEmpty();
+        }
+
         private @Nullable PriceRows rows(Over over) {
             return breaks.isEmpty() ? null : PriceRows.of(over, breaks);
         }

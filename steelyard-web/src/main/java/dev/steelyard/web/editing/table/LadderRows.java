@@ -37,7 +37,8 @@ public final class LadderRows {
             }
         }
         if (lastValue.isEmpty()) {
-            lastValue = document.text(list.replaceFirst("/rows$", "/shelfPrice"));
+            String own = document.text(list.replaceFirst("/rows$", "/shelfPrice"));
+            lastValue = own.isEmpty() ? document.text("/shelfPrice") : own;
         }
         String at =
                 !from.isBlank() ? from : last.multiply(BigDecimal.valueOf(2)).toPlainString();

@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.words;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
@@ -19,6 +20,7 @@ public final class DocumentChanges {
 
     private static final int MOST = 30;
     private static final int SHOWN = 60;
+    private static final String VARIANTS = "/variants";
 
     /** What a break is known by, each with the word before it. */
     private static final Map<String, String> KEY_WORDS = keyWords();
@@ -52,7 +54,11 @@ public final class DocumentChanges {
                 || at.endsWith("/shelfPrice") && sameNumber(before, after)) {
             return;
         }
-        if (before.isObject() && after.isObject()) {
+        if (at.startsWith(VARIANTS)
+                && (before.isMissingNode() || after.isMissingNode())
+                && (before.isObject() || after.isObject())) {
+            compare(at, orNone(before), orNone(after));
+        } else if (before.isObject() && after.isObject()) {
             Set<String> names = new LinkedHashSet<>(before.propertyNames());
             names.addAll(after.propertyNames());
             names.forEach(name -> compare(at + "/" + name, before.path(name), after.path(name)));
@@ -69,6 +75,10 @@ public final class DocumentChanges {
         } else {
             changes.add(PlaceWords.of(at) + ": " + words(before) + " → " + words(after));
         }
+    }
+
+    private static JsonNode orNone(JsonNode prices) {
+        return prices.isMissingNode() ? Json.object() : prices;
     }
 
     /** What is off says the same as what is not there. */
