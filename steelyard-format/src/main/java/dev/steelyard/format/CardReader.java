@@ -5,10 +5,13 @@ import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.JointLimit;
 import dev.steelyard.core.card.NamedRate;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.RateCardBuilder;
 import dev.steelyard.core.card.ShownFigure;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a rate card. */
 final class CardReader {
@@ -36,6 +39,12 @@ final class CardReader {
             card.finish(new Finish(finish.optionalDecimal("setUp"), finish.optionalDecimal("minimum")));
             finish.done();
         }
+        Obj quantity = in.optionalObject("quantity");
+        if (quantity != null) {
+            card.quantity(new OrderQuantity(
+                    pieces(quantity, "atLeast"), pieces(quantity, "atMost"), pieces(quantity, "multipleOf")));
+            quantity.done();
+        }
         Obj covers = in.optionalObject("covers");
         if (covers != null) {
             card.covers(CoversReader.read(covers));
@@ -51,6 +60,11 @@ final class CardReader {
     /** The only version there is; a document that says none is of version 1. */
     static void version(Obj in) {
         in.optionalWhole("version", 1, 1);
+    }
+
+    private static @Nullable Long pieces(Obj in, String field) {
+        Integer pieces = in.optionalWhole(field, Quantity.LEAST, Quantity.MOST);
+        return pieces == null ? null : pieces.longValue();
     }
 
     private static JointLimit limit(Obj in) {

@@ -3,6 +3,7 @@ package dev.steelyard.format;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.Formulas;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
@@ -53,6 +54,12 @@ public final class CardWriter {
             decimal(finish, "setUp", card.finish().setUp());
             decimal(finish, "minimum", card.finish().minimum());
         }
+        if (!card.quantity().equals(OrderQuantity.ANY)) {
+            ObjectNode quantity = node.putObject("quantity");
+            pieces(quantity, "atLeast", card.quantity().atLeast());
+            pieces(quantity, "atMost", card.quantity().atMost());
+            pieces(quantity, "multipleOf", card.quantity().multipleOf());
+        }
         if (card.unitPriceDecimals() != null) {
             node.put("unitPriceDecimals", card.unitPriceDecimals());
         }
@@ -63,6 +70,12 @@ public final class CardWriter {
             CoversWriter.write(node.putObject("covers"), card.covers());
         }
         return node;
+    }
+
+    private static void pieces(ObjectNode node, String field, @Nullable Long pieces) {
+        if (pieces != null) {
+            node.put(field, pieces);
+        }
     }
 
     /** An array of objects; none where there is nothing in it. */

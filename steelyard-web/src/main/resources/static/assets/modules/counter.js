@@ -17,7 +17,10 @@ document.addEventListener("click", (event) => {
   if (step) {
     const field = document.getElementById("quantity");
     const now = /^\d+$/.test(field.value.trim()) ? Number(field.value) : 0;
-    field.value = String(Math.max(1, now + Number(step.dataset.step)));
+    const by = Number(step.dataset.step);
+    const size = Math.abs(by);
+    const next = by > 0 ? Math.floor(now / size) + 1 : Math.ceil(now / size) - 1;
+    field.value = String(Math.max(1, next) * size);
     field.dispatchEvent(new Event("input", { bubbles: true }));
   }
 });

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * One complete way to price some goods, as its owner wrote it: what is asked, how a piece is priced, breaks, finish, and
  * what it covers. Whether its parts fit together is checked when it is prepared.
  *
+ * @param quantity how many pieces one line can have
  * @param unitPriceDecimals of the price of one piece; none for the product's or the shop's
  * @param shopPage how the shop page shows it
  * @param ladder the card's breaks; none for none
@@ -27,6 +28,7 @@ public record RateCard(
         @Nullable Ladder ladder,
         boolean productsOwnRows,
         Finish finish,
+        OrderQuantity quantity,
         @Nullable Integer unitPriceDecimals,
         ShopPage shopPage) {
 
@@ -60,6 +62,7 @@ public record RateCard(
                 .ladder(ladder)
                 .productsOwnRows(productsOwnRows)
                 .finish(finish)
+                .quantity(quantity)
                 .unitPriceDecimals(unitPriceDecimals)
                 .shopPage(shopPage);
     }

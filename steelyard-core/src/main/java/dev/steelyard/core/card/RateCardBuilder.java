@@ -19,6 +19,7 @@ public final class RateCardBuilder {
     private @Nullable Ladder ladder;
     private boolean productsOwnRows;
     private Finish finish = Finish.PLAIN;
+    private OrderQuantity quantity = OrderQuantity.ANY;
     private @Nullable Integer unitPriceDecimals;
     private ShopPage shopPage = ShopPage.USUAL;
 
@@ -87,6 +88,11 @@ public final class RateCardBuilder {
         return this;
     }
 
+    public RateCardBuilder quantity(OrderQuantity value) {
+        quantity = value;
+        return this;
+    }
+
     public RateCardBuilder unitPriceDecimals(@Nullable Integer value) {
         unitPriceDecimals = value;
         return this;
@@ -113,6 +119,7 @@ public final class RateCardBuilder {
                 ladder,
                 productsOwnRows,
                 finish,
+                quantity,
                 unitPriceDecimals,
                 shopPage);
     }

@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,16 +23,28 @@ public final class Curve {
     private final Rounding rounding;
     private final @Nullable BigDecimal minimum;
     private final Function<BigDecimal, Optional<PricedLine>> pricer;
+    private final Predicate<BigDecimal> ordered;
 
     Curve(
             List<Run> runs,
             Rounding rounding,
             @Nullable BigDecimal minimum,
             Function<BigDecimal, Optional<PricedLine>> pricer) {
+        this(runs, rounding, minimum, pricer, any -> true);
+    }
+
+    /** @param ordered whether a point within a run can be ordered; where it cannot there is no price */
+    Curve(
+            List<Run> runs,
+            Rounding rounding,
+            @Nullable BigDecimal minimum,
+            Function<BigDecimal, Optional<PricedLine>> pricer,
+            Predicate<BigDecimal> ordered) {
         this.runs = List.copyOf(runs);
         this.rounding = rounding;
         this.minimum = minimum;
         this.pricer = pricer;
+        this.ordered = ordered;
     }
 
     /**
@@ -89,7 +102,7 @@ public final class Curve {
     /** The line's total at a point, rounded by R2 and R3; none where there is no price or no run. */
     public Optional<Money> total(BigDecimal x) {
         for (Run run : runs) {
-            if (run.has(x)) {
+            if (run.has(x) && ordered.test(x)) {
                 Form form = run.form();
                 return form == null ? pricer.apply(x).map(PricedLine::total) : Optional.of(total(form, x));
             }
@@ -100,7 +113,7 @@ public final class Curve {
     /** The shown price of one piece at a point; none where there is no price or no run. */
     public Optional<Money> unit(BigDecimal x) {
         for (Run run : runs) {
-            if (run.has(x)) {
+            if (run.has(x) && ordered.test(x)) {
                 Form form = run.form();
                 if (form == null) {
                     return pricer.apply(x).map(PricedLine::shownPerPiece);

@@ -1,5 +1,6 @@
 package dev.steelyard.core.curve;
 
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.curve.Curve.Form;
 import dev.steelyard.core.curve.Curve.Run;
 import dev.steelyard.core.curve.Curve.Sample;
@@ -34,6 +35,7 @@ final class PiecesCurve {
     private final Asked trial;
     private final ShopRules rules;
     private final Wanted wanted;
+    private final OrderQuantity orders;
     private final List<Run> runs = new ArrayList<>();
 
     PiecesCurve(PreparedCard card, Asked trial, ShopRules rules, Wanted wanted) {
@@ -41,6 +43,7 @@ final class PiecesCurve {
         this.trial = trial;
         this.rules = rules;
         this.wanted = wanted;
+        this.orders = card.card().quantity();
     }
 
     Curve curve() {
@@ -63,17 +66,27 @@ final class PiecesCurve {
                             ? piecesFor(Objects.requireNonNull(card.ladder().soldFrom()))
                             : ladder.soldFrom().longValueExact());
         }
-        starts.removeIf(start -> start > Quantity.MOST);
-        Long[] all = starts.toArray(Long[]::new);
+        Long[] all = starts.stream()
+                .flatMapToLong(start -> orders.from(start).stream())
+                .distinct()
+                .boxed()
+                .toArray(Long[]::new);
         for (int i = 0; i < all.length; i++) {
-            long last = i + 1 < all.length ? all[i + 1] - 1 : Quantity.MOST;
+            long last = i + 1 < all.length
+                    ? all[i + 1] - orders.step()
+                    : orders.largest().orElseThrow();
             if (reads) {
                 runs.add(sampled(all[i], last));
             } else {
                 split(all[i], last);
             }
         }
-        return new Curve(runs, rounding(), card.card().finish().minimum(), this::price);
+        return new Curve(
+                runs,
+                rounding(),
+                card.card().finish().minimum(),
+                this::price,
+                pieces -> orders.fits(pieces.longValueExact()));
     }
 
     private BreaksInForce breaks() {
@@ -101,7 +114,7 @@ final class PiecesCurve {
             }
             long until = from == last ? last : reachOf(from, last);
             runs.add(run(from, until, here.get()));
-            from = until + 1;
+            from = until + orders.step();
         }
     }
 
@@ -110,32 +123,32 @@ final class PiecesCurve {
         if (fits(from, last)) {
             return last;
         }
-        long low = from + 1;
-        long high = last;
+        long low = 1;
+        long high = (last - from) / orders.step();
         while (low + 1 < high) {
             long middle = (low + high) >>> 1;
-            if (fits(from, middle)) {
+            if (fits(from, from + middle * orders.step())) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return fits(from, low) ? low : from;
+        return fits(from, from + low * orders.step()) ? from + low * orders.step() : from;
     }
 
     private boolean fits(long from, long there) {
         BigDecimal start = sum(from);
-        BigDecimal next = sum(from + 1);
-        BigDecimal each = next.subtract(start, Decimals.EXACT);
-        BigDecimal expected =
-                start.add(each.multiply(BigDecimal.valueOf(there - from), Decimals.EXACT), Decimals.EXACT);
+        BigDecimal next = sum(from + orders.step());
+        BigDecimal step = next.subtract(start, Decimals.EXACT);
+        BigDecimal steps = BigDecimal.valueOf((there - from) / orders.step());
+        BigDecimal expected = start.add(step.multiply(steps, Decimals.EXACT), Decimals.EXACT);
         return unrounded(there).isPresent() && sum(there).compareTo(expected) == 0;
     }
 
     private Run run(long from, long until, Unrounded here) {
         BigDecimal start = BigDecimal.valueOf(from);
-        List<BigDecimal> sums = from == until ? List.of(sum(from)) : List.of(sum(from), sum(from + 1));
-        Polynomial line = Polynomial.through(start, BigDecimal.ONE, sums);
+        List<BigDecimal> sums = from == until ? List.of(sum(from)) : List.of(sum(from), sum(from + orders.step()));
+        Polynomial line = Polynomial.through(start, BigDecimal.valueOf(orders.step()), sums);
         return new Run(
                 start, true, BigDecimal.valueOf(until), true, new Form(null, null, line), here.reached(), List.of());
     }
@@ -153,10 +166,10 @@ final class PiecesCurve {
         List<Sample> samples = new ArrayList<>();
         long far = Math.min(last, first * 4 + 100);
         for (int i = 0; i <= Samples.COUNT; i++) {
-            BigDecimal x = BigDecimal.valueOf(first + (far - first) * i / Samples.COUNT);
+            long near = orders.from(first + (far - first) * i / Samples.COUNT).orElse(first);
+            BigDecimal x = BigDecimal.valueOf(near);
             price(x).ifPresent(line -> samples.add(new Sample(x, line.shownPerPiece(), line.total())));
         }
-        samples.addAll(List.of());
         return new Run(BigDecimal.valueOf(first), true, BigDecimal.valueOf(last), true, null, null, samples);
     }
 

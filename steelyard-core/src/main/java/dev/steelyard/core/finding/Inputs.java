@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Quantity;
@@ -38,6 +39,7 @@ final class Inputs {
     private final LocalDate day;
     private final Map<String, List<Answer>> values = new LinkedHashMap<>();
     private final List<Long> quantities;
+    private final long fewest;
     private final List<@Nullable String> packs = new ArrayList<>();
     private final Random random;
 
@@ -53,7 +55,8 @@ final class Inputs {
                             ? MeasureValues.of(measurement, card.card())
                             : options((Choice) ask));
         }
-        this.quantities = quantities(card.ladderFor(item));
+        this.quantities = quantities(card.ladderFor(item), card.card().quantity());
+        this.fewest = quantities.isEmpty() ? Quantity.LEAST : quantities.get(0);
         packs.add(null);
         for (Case one : card.card().cases().all()) {
             if (one.piece() instanceof PiecePrice.Packs sold) {
@@ -66,7 +69,7 @@ final class Inputs {
         return choice.optionNames().stream().map(Answer::of).toList();
     }
 
-    private static List<Long> quantities(@Nullable PreparedLadder ladder) {
+    private static List<Long> quantities(@Nullable PreparedLadder ladder, OrderQuantity orders) {
         TreeSet<Long> all = new TreeSet<>(List.of(1L, 2L, 10L, (long) Quantity.MOST));
         if (ladder != null && !ladder.countsAmount()) {
             for (Break one : ladder.breaks().all()) {
@@ -78,8 +81,9 @@ final class Inputs {
                 all.addAll(List.of(upTo.longValue(), upTo.longValue() + 1));
             }
         }
-        all.removeIf(quantity -> !Quantity.allowed(quantity));
-        return List.copyOf(all);
+        TreeSet<Long> ordered = new TreeSet<>();
+        all.forEach(quantity -> ordered.addAll(orders.nearest(quantity)));
+        return List.copyOf(ordered);
     }
 
     /** At most so many inputs for customers of no group, each once. */
@@ -97,7 +101,7 @@ final class Inputs {
         values.forEach((name, all) -> all.forEach(value -> packs.forEach(pack -> {
             Map<String, Answer> answers = new LinkedHashMap<>(start);
             answers.put(name, value);
-            add(inputs, most, asked(1, answers, pack));
+            add(inputs, most, asked(fewest, answers, pack));
         })));
         corners(new LinkedHashMap<>(), List.copyOf(values.keySet()), 0, inputs);
         int tries = most * 4;
@@ -127,7 +131,7 @@ final class Inputs {
             return;
         }
         if (at == names.size()) {
-            inputs.add(asked(1, chosen, null));
+            inputs.add(asked(fewest, chosen, null));
             return;
         }
         List<Answer> all = values.getOrDefault(names.get(at), List.of());

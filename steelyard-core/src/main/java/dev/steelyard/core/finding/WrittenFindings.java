@@ -9,6 +9,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Ladder.Value;
+import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Step.Figure;
@@ -42,6 +43,7 @@ final class WrittenFindings {
         if (ladder != null) {
             findings.values(ladder);
             findings.lastLot(ladder);
+            findings.beyondOrders(ladder);
         }
         List<Case> cases = card.card().cases().all();
         for (int i = 0; i < cases.size(); i++) {
@@ -86,13 +88,35 @@ final class WrittenFindings {
     }
 
     private void lastLot(Ladder ladder) {
-        if (ladder.mode() == Mode.LOT && ladder.upTo() != null && ladder.furtherPiece() == null) {
+        long most = card.card().quantity().largest().orElse(0);
+        if (ladder.mode() == Mode.LOT
+                && ladder.upTo() != null
+                && ladder.furtherPiece() == null
+                && ladder.upTo().compareTo(BigDecimal.valueOf(most)) < 0) {
             found.add(Finding.analysed(
                     Code.LIMITS,
                     "/ladder/upTo",
                     "More than " + ladder.upTo().toPlainString()
                             + " pieces can be asked for and have no price; add a further-piece price to sell them",
                     null));
+        }
+    }
+
+    /** Breaks that no line can reach, since it cannot have so many pieces. */
+    private void beyondOrders(Ladder ladder) {
+        long most = card.card().quantity().largest().orElse(0);
+        boolean alone = ladder.counts() == Ladder.Counts.PIECES && ladder.over() == Over.LINE;
+        for (int i = 0; alone && i < ladder.rows().size(); i++) {
+            BigDecimal from = ladder.rows().get(i).from();
+            if (from.compareTo(BigDecimal.valueOf(most)) > 0) {
+                String at = "/ladder/rows/" + i;
+                found.add(Finding.analysed(
+                        Code.NEVER_REACHED,
+                        at,
+                        "The break from " + from.toPlainString() + " is above the " + most
+                                + " pieces that one line can have",
+                        new Mend.Remove(at)));
+            }
         }
     }
 

@@ -1,9 +1,11 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.JointLimit;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShownFigure;
 import dev.steelyard.core.formula.ast.Scope;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.CasePreparer.PreparedCase;
 import dev.steelyard.core.prepared.PreparedCard.PreparedFigure;
@@ -14,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Checks all parts of a card and puts the prepared ones together. */
 final class CardPreparer {
@@ -44,6 +47,7 @@ final class CardPreparer {
         List<PreparedCase> cases = new CasePreparer(names, measurements(asks), issues).prepare(card.cases());
         List<PreparedFigure> figures = figures();
         finish();
+        quantity();
         if (card.ladder() != null) {
             LadderChecks.check(card, card.ladder(), names.reads(Scope.PIECES), issues);
         }
@@ -94,6 +98,30 @@ final class CardPreparer {
             }
         }
         return List.copyOf(figures);
+    }
+
+    private void quantity() {
+        OrderQuantity quantity = card.quantity();
+        whole(quantity.atLeast(), "/quantity/atLeast", "the least that can be ordered");
+        whole(quantity.atMost(), "/quantity/atMost", "the most that can be ordered");
+        whole(quantity.multipleOf(), "/quantity/multipleOf", "what is ordered in multiples");
+        if (issues.none("/quantity") && quantity.smallest().isEmpty()) {
+            boolean crossed =
+                    quantity.atLeast() != null && quantity.atMost() != null && quantity.atLeast() > quantity.atMost();
+            issues.unless(
+                    false,
+                    crossed ? "/quantity/atMost" : "/quantity/multipleOf",
+                    crossed
+                            ? "at most " + quantity.atMost() + " is less than at least " + quantity.atLeast()
+                            : "no multiple of " + quantity.multipleOf() + " can be ordered within these limits");
+        }
+    }
+
+    private void whole(@Nullable Long pieces, String at, String what) {
+        issues.unless(
+                pieces == null || Quantity.allowed(pieces),
+                at,
+                what + " is a whole number from " + Quantity.LEAST + " to " + Quantity.MOST + ", not " + pieces);
     }
 
     private void finish() {

@@ -24,6 +24,12 @@ final class Issues {
         }
     }
 
+    /** Whether nothing is wrong at a place or below it. */
+    boolean none(String at) {
+        return found.stream()
+                .noneMatch(issue -> issue.at().equals(at) || issue.at().startsWith(at + "/"));
+    }
+
     List<CardIssue> all() {
         return List.copyOf(found);
     }

@@ -17,6 +17,7 @@ import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Objects;
+import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
 /** Counts a line up its ladder: all units, slice by slice, or by the lot. */
@@ -95,8 +96,10 @@ final class LadderPricer {
         for (Break above : breaks.above(quantity())) {
             BigDecimal cost = costAt(above);
             if (cost != null && cost.compareTo(best.sum()) < 0) {
-                String detail =
-                        notes.wanted() ? "as much as " + above.pieces() + " pieces cost, since those cost less" : "";
+                String detail = notes.wanted()
+                        ? "as much as " + line.orders().from(above.pieces()).orElse(above.pieces())
+                                + " pieces cost, since those cost less"
+                        : "";
                 best = new Laddered(cost, null, counted.reached(), detail);
             }
         }
@@ -106,13 +109,23 @@ final class LadderPricer {
         return best;
     }
 
-    /** What as many pieces as a larger threshold cost; none where they have no price. */
+    /**
+     * What the fewest pieces from a larger threshold on that can be ordered cost; none where they have no price, or none can.
+     */
     private @Nullable BigDecimal costAt(Break above) {
-        if (Objects.requireNonNull(ladder).mode() == Mode.LOT) {
-            return lotOf(above, above.pieces());
+        OptionalLong ordered = line.orders().from(above.pieces());
+        if (ordered.isEmpty()) {
+            return null;
         }
-        Money one = pieces.roundedIfAny(above);
-        return one == null ? null : one.times(above.pieces());
+        long count = ordered.getAsLong();
+        Break reached = Objects.requireNonNull(breaks.reached(count));
+        Ladder by = Objects.requireNonNull(ladder);
+        if (by.mode() == Mode.LOT) {
+            long further = Math.max(0, count - Objects.requireNonNull(by.upTo()).longValueExact());
+            return further > 0 && by.furtherPiece() == null ? null : lotOf(by, reached, count, further);
+        }
+        Money one = pieces.roundedIfAny(reached);
+        return one == null ? null : one.times(count);
     }
 
     /** Piece number “from” is the first at the break’s price. */
@@ -229,7 +242,7 @@ final class LadderPricer {
     private Laddered lot(Ladder by) {
         Break reached = Objects.requireNonNull(breaks.reached(quantity()));
         long further = further(by);
-        BigDecimal sum = lotOf(reached, quantity());
+        BigDecimal sum = lotOf(by, reached, quantity(), further);
         if (notes.wanted()) {
             notes.line("Lot", Words.reaching(quantity(), quantity(), reached), reached.value(), null);
             for (AppliedCharge charge : line.piece().charges()) {
@@ -240,15 +253,21 @@ final class LadderPricer {
         }
         String detail = "the lot and its charges";
         if (further > 0) {
-            BigDecimal price = Objects.requireNonNull(by.furtherPiece());
-            sum = sum.add(price.multiply(BigDecimal.valueOf(further), Decimals.EXACT), Decimals.EXACT);
-            detail = "the lot + " + further + " further × " + Decimals.plain(price, 2);
+            detail = "the lot + " + further + " further × "
+                    + Decimals.plain(Objects.requireNonNull(by.furtherPiece()), 2);
         }
         return new Laddered(sum, null, reached, detail);
     }
 
-    private BigDecimal lotOf(Break lot, long count) {
-        return lot.value().add(pieces.fixed().multiply(BigDecimal.valueOf(count), Decimals.EXACT), Decimals.EXACT);
+    /** A lot with its charges, and the pieces beyond the last one. */
+    private BigDecimal lotOf(Ladder by, Break lot, long count, long further) {
+        BigDecimal whole =
+                lot.value().add(pieces.fixed().multiply(BigDecimal.valueOf(count), Decimals.EXACT), Decimals.EXACT);
+        return further == 0
+                ? whole
+                : whole.add(
+                        Objects.requireNonNull(by.furtherPiece()).multiply(BigDecimal.valueOf(further), Decimals.EXACT),
+                        Decimals.EXACT);
     }
 
     private BigDecimal times(BigDecimal each) {

@@ -1,6 +1,7 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.BreaksInForce;
@@ -54,6 +55,10 @@ record LineStart(
                     asked.quantity() + " pieces cannot be ordered; order " + Quantity.LEAST + " to " + Quantity.MOST);
         }
         PreparedCard card = choice.card();
+        OrderQuantity orders = card.card().quantity();
+        if (!orders.fits(asked.quantity())) {
+            throw Refused.at(Place.QUANTITY, Words.notOrdered(asked.quantity(), orders));
+        }
         Rounding rounding = rules.roundingFor(asked.item().product(), card.card());
         Notes notes = explain ? Notes.of(rounding) : Notes.NONE;
         PreparedLadder ladder = card.ladderFor(asked.item());
@@ -83,6 +88,11 @@ record LineStart(
                                 .anyMatch(card -> card.reason().equals(notNow))
                 ? Refused.at(Place.PIECE, Kind.NO_PRICE, item.name() + " is not sold at this time")
                 : refused;
+    }
+
+    /** How many pieces the line can have. */
+    OrderQuantity orders() {
+        return choice.card().card().quantity();
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */

@@ -4,6 +4,8 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Rounding;
+import java.util.Objects;
+import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
 /** How many more pieces bring the price of one piece down, and to what. */
@@ -15,12 +17,19 @@ public record NextBreak(long more, Money pricePerPiece) {
             return null;
         }
         boolean lots = line.ladder().definition().mode() == Mode.LOT;
-        for (Break above : line.breaks().above(tally.pieces())) {
+        long here = line.asked().quantity();
+        for (Break threshold : line.breaks().above(tally.pieces())) {
+            OptionalLong ordered = line.orders().from(here + threshold.pieces() - tally.pieces());
+            if (ordered.isEmpty()) {
+                return null;
+            }
+            long more = ordered.getAsLong() - here;
+            Break above = Objects.requireNonNull(line.breaks().reached(tally.pieces() + more));
             Money price = lots
-                    ? rounding.shownPerPiece(rounding.lineTotal(above.value()), above.pieces())
+                    ? rounding.shownPerPiece(rounding.lineTotal(above.value()), tally.pieces() + more)
                     : pieces.roundedIfAny(above);
             if (price != null && price.compareTo(perPiece) < 0) {
-                return new NextBreak(above.pieces() - tally.pieces(), price);
+                return new NextBreak(more, price);
             }
         }
         return null;

@@ -1,12 +1,16 @@
 package dev.steelyard.core.pricing;
 
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The sentences of a reckoning. */
@@ -55,6 +59,23 @@ final class Words {
             case PERCENT_OFF -> " at " + Decimals.plain(reached.value(), 0) + " % off";
             default -> " at " + Decimals.plain(reached.value(), 2) + " off";
         };
+    }
+
+    /** “7 pieces cannot be ordered: sold at least 10, in multiples of 5; order 10”. */
+    static String notOrdered(long pieces, OrderQuantity orders) {
+        List<String> sold = new ArrayList<>();
+        if (orders.atLeast() != null) {
+            sold.add("at least " + orders.atLeast());
+        }
+        if (orders.atMost() != null) {
+            sold.add("at most " + orders.atMost());
+        }
+        if (orders.multipleOf() != null) {
+            sold.add("in multiples of " + orders.multipleOf());
+        }
+        String near = orders.nearest(pieces).stream().map(String::valueOf).collect(Collectors.joining(" or "));
+        return pieces + (pieces == 1 ? " piece" : " pieces") + " cannot be ordered: sold " + String.join(", ", sold)
+                + (near.isEmpty() ? "" : "; order " + near);
     }
 
     private static String group(Break reached) {

@@ -3,6 +3,7 @@ package dev.steelyard.core.pricing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Counts;
@@ -76,7 +77,12 @@ class PropertiesTest {
                 null,
                 false,
                 was.reduceChoices());
-        return PreparedCard.prepare(card.card().toBuilder().ladder(is).build(), "EUR")
+        return PreparedCard.prepare(
+                        card.card().toBuilder()
+                                .ladder(is)
+                                .quantity(OrderQuantity.ANY)
+                                .build(),
+                        "EUR")
                 .orThrow();
     }
 

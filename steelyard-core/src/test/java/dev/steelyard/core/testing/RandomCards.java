@@ -8,6 +8,7 @@ import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.NamedRate;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -128,7 +129,15 @@ public final class RandomCards {
                         random.nextInt(3) == 0 ? money(1, 900) : null, random.nextInt(3) == 0 ? money(1, 9000) : null))
                 .unitPriceDecimals(random.nextInt(3) == 0 ? random.nextInt(5) : null)
                 .shopPage(shopPage())
+                .quantity(random.nextInt(6) == 0 ? orders() : OrderQuantity.ANY)
                 .build();
+    }
+
+    private OrderQuantity orders() {
+        return new OrderQuantity(
+                random.nextBoolean() ? (long) (1 + random.nextInt(20)) : null,
+                random.nextBoolean() ? (long) (20 + random.nextInt(400)) : null,
+                random.nextBoolean() ? (long) (1 + random.nextInt(9)) : null);
     }
 
     private ShopPage shopPage() {

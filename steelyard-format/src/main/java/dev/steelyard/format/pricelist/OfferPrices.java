@@ -2,6 +2,7 @@ package dev.steelyard.format.pricelist;
 
 import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
@@ -70,9 +71,12 @@ final class OfferPrices {
         if (ladder != null && ladder.definition().mode() != Ladder.Mode.ALL_UNITS) {
             return List.of(); // a piece has no price of its own
         }
-        TreeSet<Integer> thresholds = new TreeSet<>(List.of(1));
+        OrderQuantity orders = card.card().quantity();
+        TreeSet<Integer> thresholds = new TreeSet<>();
+        orders.smallest().ifPresent(one -> thresholds.add((int) one));
         if (ladder != null) {
-            ladder.breaks().inForce(null, day).all().forEach(row -> thresholds.add(row.pieces()));
+            ladder.breaks().inForce(null, day).all().forEach(row -> orders.from(row.pieces())
+                    .ifPresent(from -> thresholds.add((int) from)));
         }
         List<Price> prices = new ArrayList<>();
         for (Integer from : thresholds) {

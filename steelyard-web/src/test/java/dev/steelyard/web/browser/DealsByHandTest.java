@@ -195,7 +195,7 @@ class DealsByHandTest {
         owner.navigate("/deals");
         owner.getByText("Rope and chain days").first().click();
         owner.click("#to-live");
-        assertThat(owner.locator("#words")).containsText("Break from 120: added at 4");
+        assertThat(owner.locator("#words")).containsText("Breaks from 120: added at 4");
         owner.click("#go");
         assertThat(owner.locator("#notice")).hasText("Live. Shoppers see it now.");
         owner.click("text=Go back to it");

@@ -88,7 +88,7 @@ class EveryPageTest {
         deals(page);
 
         page.navigate("/goods/1");
-        page.fill("#price-0-0", "x");
+        page.fill("[id='/rows/0/value']", "x");
         page.locator("#save").click();
         page.locator("#notice.wrong").waitFor();
         checkHere(page, "/goods/1 with a fault");

@@ -8,7 +8,7 @@ enum CardStep implements EditStep {
     ASK("ask", "Ask", List.of("/asks", "/limits", "/shown")),
     PIECE("piece", "Piece price", List.of("/cases", "/namedRates", "/formulas")),
     BREAKS("breaks", "Breaks", List.of("/ladder", "/ownRows")),
-    FINISH("finish", "Finish", List.of("/finish", "/unitPriceDecimals")),
+    FINISH("finish", "Finish", List.of("/finish", "/quantity", "/unitPriceDecimals")),
     COVERS("covers", "Covers", List.of("/covers")),
     WEIGHTS("weights", "Check weights", List.of("/checkWeights")),
     SHOP("shop", "On the shop page", List.of("/shopPage"));

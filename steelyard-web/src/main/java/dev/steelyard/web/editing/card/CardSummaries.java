@@ -82,6 +82,10 @@ final class CardSummaries {
         if (!document.text("/finish/minimum").isEmpty()) {
             parts.add("at least " + document.text("/finish/minimum"));
         }
+        String orders = Sentences.orders(document);
+        if (!orders.isEmpty()) {
+            parts.add(orders);
+        }
         return parts.isEmpty() ? "no minimum, no set-up" : String.join(", ", parts);
     }
 

@@ -88,7 +88,9 @@ final class PiecesBeam {
             if (from > axis.end()) {
                 break;
             }
-            double until = Math.min(axis.end(), run.until().doubleValue() + 1);
+            double until = Math.min(
+                    axis.end(),
+                    run.until().doubleValue() + plan.card.card().quantity().step());
             drawing.stretch(
                     new Stretch(points(curve, from, until, run.until().doubleValue() >= axis.end()), ofSecond, false));
             if (slices && !ofSecond) {
@@ -110,7 +112,7 @@ final class PiecesBeam {
         List<Point> points = new ArrayList<>();
         double last = open ? until : Math.max(from, until - 1);
         for (int i = 0; i <= POINTS; i++) {
-            double x = Math.floor(from * Math.pow(Math.max(last, from) / from, i / (double) POINTS));
+            double x = ordered(Math.floor(from * Math.pow(Math.max(last, from) / from, i / (double) POINTS)));
             value(curve, x).ifPresent(price -> points.add(new Point(x, price)));
         }
         if (points.isEmpty()) {
@@ -120,6 +122,14 @@ final class PiecesBeam {
             points.add(new Point(until, points.get(points.size() - 1).price()));
         }
         return points;
+    }
+
+    /** The nearest that can be ordered, from so many pieces on; the same where there is none. */
+    private double ordered(double pieces) {
+        return plan.card.card().quantity().from((long) pieces).stream()
+                .mapToDouble(one -> one)
+                .findFirst()
+                .orElse(pieces);
     }
 
     private Optional<Double> value(Curve curve, double pieces) {
@@ -148,7 +158,8 @@ final class PiecesBeam {
                 if (from == null || cell.place().isEmpty() || !shown || from.doubleValue() > axis.end()) {
                     continue;
                 }
-                double unit = curve.unit(from.setScale(0, RoundingMode.CEILING))
+                double unit = curve.unit(BigDecimal.valueOf((long)
+                                ordered(from.setScale(0, RoundingMode.CEILING).doubleValue())))
                         .map(money -> money.value().doubleValue())
                         .orElse(cheapest);
                 plan.hang(drawing, row, cell, from, (dearest - unit) / range);
@@ -172,26 +183,32 @@ final class PiecesBeam {
         }
     }
 
-    /** Where a smaller order costs more than a larger one. */
-    private static void zones(BeamDrawing drawing, Curve curve, BeamAxis axis) {
+    /** Where a smaller order costs more than a larger one, among those that can be ordered. */
+    private void zones(BeamDrawing drawing, Curve curve, BeamAxis axis) {
+        long step = plan.card.card().quantity().step();
         for (int i = 1; i < curve.runs().size(); i++) {
             BigDecimal threshold = curve.runs().get(i).from();
             BigDecimal total = curve.total(threshold).map(Money::value).orElse(null);
-            long low = curve.runs().get(i - 1).from().longValue();
-            long high = threshold.longValue() - 1;
-            if (total == null || high < low || threshold.doubleValue() > axis.end() || !dearer(curve, high, total)) {
+            long first = curve.runs().get(i - 1).from().longValue();
+            long last = curve.runs().get(i - 1).until().longValue();
+            if (total == null || threshold.doubleValue() > axis.end() || !dearer(curve, last, total)) {
                 continue;
             }
-            long until = high;
+            long low = 0;
+            long high = (last - first) / step;
             while (low < high) {
                 long middle = (low + high) >>> 1;
-                if (dearer(curve, middle, total)) {
+                if (dearer(curve, first + middle * step, total)) {
                     high = middle;
                 } else {
                     low = middle + 1;
                 }
             }
-            drawing.zone(low, until + 1.0, "From " + low + " pieces an order costs more than " + threshold + " pieces");
+            long dearest = first + low * step;
+            drawing.zone(
+                    dearest,
+                    last + 1.0,
+                    "From " + dearest + " pieces an order costs more than " + threshold + " pieces");
         }
     }
 

@@ -222,17 +222,38 @@ final class Sentences {
         String minimum = document.text("/finish/minimum");
         if (setUp.isEmpty() && minimum.isEmpty()) {
             words("The line costs what its pieces cost: no set-up charge, no minimum.");
-            return;
+        } else {
+            if (!setUp.isEmpty()) {
+                words("Each line has a set-up charge of ");
+                number("/finish/setUp");
+            }
+            if (!minimum.isEmpty()) {
+                words(setUp.isEmpty() ? "Each line costs at least " : " and costs at least ");
+                number("/finish/minimum");
+            }
+            words(".");
         }
-        if (!setUp.isEmpty()) {
-            words("Each line has a set-up charge of ");
-            number("/finish/setUp");
+        String orders = orders(document);
+        if (!orders.isEmpty()) {
+            words(" It is sold " + orders + ".");
         }
-        if (!minimum.isEmpty()) {
-            words(setUp.isEmpty() ? "Each line costs at least " : " and costs at least ");
-            number("/finish/minimum");
+    }
+
+    /** “12 to 48 pieces, in multiples of 6”; empty where any number can be ordered. */
+    static String orders(DraftDocument document) {
+        String least = document.text("/quantity/atLeast");
+        String most = document.text("/quantity/atMost");
+        String multiple = document.text("/quantity/multipleOf");
+        List<String> parts = new ArrayList<>();
+        if (!least.isEmpty() && !most.isEmpty()) {
+            parts.add(least + " to " + most + " pieces");
+        } else if (!least.isEmpty() || !most.isEmpty()) {
+            parts.add(least.isEmpty() ? "at most " + most + " pieces" : "from " + least + " pieces");
         }
-        words(".");
+        if (!multiple.isEmpty()) {
+            parts.add("in multiples of " + multiple);
+        }
+        return String.join(", ", parts);
     }
 
     private void covers(int covered, Map<String, String> names) {

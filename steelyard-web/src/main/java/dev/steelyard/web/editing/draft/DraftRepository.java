@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -45,4 +46,11 @@ interface DraftRepository extends Repository<StoredDraft, Long> {
                     + " values (?1, ?2, '', 0, 0, '{}', utc_timestamp(6), '') on duplicate key update id = id",
             nativeQuery = true)
     void begin(long id, String kind);
+
+    /** Those of a kind whose draft is not what counts, now or as planned; the one changed last first. */
+    @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null and not exists (select r.id from"
+            + " StoredRelease r where r.draftId = c.id and r.number = c.number and r.withdrawnAt is null and not exists"
+            + " (select l.id from StoredRelease l where l.draftId = c.id and l.withdrawnAt is null"
+            + " and (l.starts > r.starts or l.starts = r.starts and l.id > r.id))) order by c.changedAt desc, c.id")
+    List<StoredDraft> waiting(DraftKind kind, Limit most);
 }

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,6 +57,17 @@ public class Drafts {
                 versions.drafts(kind).stream().collect(Collectors.toMap(StoredVersion::draftId, Function.identity()));
         return drafts.inOrder(kind).stream()
                 .map(draft -> entry(draft, Objects.requireNonNull(newest.get(draft.id()))))
+                .toList();
+    }
+
+    /** A draft that is not what counts. */
+    public record Waiting(long id, String name, Instant changedAt) {}
+
+    /** Those of a kind that are not what counts, now or as planned; the one changed last first. */
+    @Transactional(readOnly = true)
+    public List<Waiting> waiting(DraftKind kind, int most) {
+        return drafts.waiting(kind, Limit.of(most)).stream()
+                .map(draft -> new Waiting(draft.id(), draft.name(), draft.changedAt()))
                 .toList();
     }
 

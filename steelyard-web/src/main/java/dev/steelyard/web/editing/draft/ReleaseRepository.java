@@ -25,4 +25,10 @@ interface ReleaseRepository extends Repository<StoredRelease, Long> {
     @Query("select r.id from StoredRelease r, StoredDraft c where c.kind = ?1 and c.id = r.draftId"
             + " and r.withdrawnAt is null and r.appliedAt is null and r.starts <= ?2 order by r.starts, r.id")
     List<Long> due(DraftKind kind, Instant now);
+
+    /** Releases of a kind that have not begun. */
+    @Query("select new dev.steelyard.web.editing.draft.Planned(c.id, c.name, r.number, r.starts) from StoredRelease r,"
+            + " StoredDraft c where c.kind = ?1 and c.id = r.draftId and c.removedAt is null"
+            + " and r.withdrawnAt is null and r.starts > ?2 order by r.starts, r.id")
+    List<Planned> planned(DraftKind kind, Instant now);
 }

@@ -158,6 +158,12 @@ public class Releases {
         return releases.saveAndFlush(new StoredRelease(draft.id(), wish.number(), starts, wish.why(), moment, by));
     }
 
+    /** What is planned of a kind, the next first. */
+    @Transactional(readOnly = true)
+    public List<Planned> planned(DraftKind kind) {
+        return releases.planned(kind, clock.instant());
+    }
+
     /** The releases of a kind that have begun and are not where what counts stands. */
     @Transactional(readOnly = true)
     public List<Long> due(DraftKind kind) {

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the trial's view: what can be asked, and what it comes to. */
@@ -162,7 +163,10 @@ public final class CardTrials {
     /** Several quantities, and three sizes where something is measured. */
     private List<CardTrialView.Many> many() {
         List<CardTrialView.Many> many = new ArrayList<>();
-        for (long quantity : QUANTITIES) {
+        for (long quantity : LongStream.of(QUANTITIES)
+                .flatMap(one -> card.quantity().from(one).stream())
+                .distinct()
+                .toArray()) {
             many.add(row(quantity == 1 ? "1 piece" : quantity + " pieces", trial.of(quantity)));
         }
         List<Measurement> sizes = card.measurements();

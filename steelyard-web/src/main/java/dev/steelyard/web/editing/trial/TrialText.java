@@ -21,6 +21,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** The trial as typed: what is ordered, of what, by whom, when, and the answers to all that is asked. */
 public record TrialText(Map<String, String> fields) {
 
+    private static final long USUAL_PIECES = 12;
+
     public static final String SKU = "sku";
     public static final String GROUP = "group";
     public static final String DAY = "day";
@@ -85,7 +87,13 @@ public record TrialText(Map<String, String> fields) {
         }
         filled.putIfAbsent(GROUP, "");
         filled.putIfAbsent(DAY, subject.today().toString());
-        filled.putIfAbsent(QUANTITY, card.measurements().isEmpty() ? "12" : "1");
+        long usual = card.measurements().isEmpty() ? USUAL_PIECES : 1;
+        filled.putIfAbsent(
+                QUANTITY,
+                ""
+                        + card.quantity()
+                                .from(usual)
+                                .orElse(card.quantity().largest().orElse(usual)));
         for (Ask ask : card.asks()) {
             filled.putIfAbsent(
                     ANSWER + ask.name(),

@@ -62,9 +62,7 @@ public final class DocumentChanges {
             Set<String> names = new LinkedHashSet<>(before.propertyNames());
             names.addAll(after.propertyNames());
             names.forEach(name -> compare(at + "/" + name, before.path(name), after.path(name)));
-        } else if (areThresholds(before)
-                && areThresholds(after)
-                && (before.size() != after.size() || keys(before).equals(keys(after)))) {
+        } else if (areThresholds(before) && areThresholds(after)) {
             thresholds(at, before, after);
         } else if (before.isArray() && after.isArray() && before.size() == after.size()) {
             for (int i = 0; i < before.size(); i++) {
@@ -112,17 +110,34 @@ public final class DocumentChanges {
         String breaks = PlaceWords.ofBreaks(at);
         Map<String, JsonNode> was = new LinkedHashMap<>();
         before.forEach(row -> was.put(key(row), row.path("value")));
+        Map<String, JsonNode> added = new LinkedHashMap<>();
         for (JsonNode row : after) {
             String key = key(row);
             JsonNode old = was.remove(key);
             JsonNode value = row.path("value");
             if (old == null) {
-                changes.add(breaks + key + ": added at " + words(value));
+                added.put(key, value);
             } else if (!sameNumber(old, value)) {
                 changes.add(breaks + key + ": " + words(old) + " → " + words(value));
             }
         }
+        moved(breaks, was, added);
+        added.forEach((key, value) -> changes.add(breaks + key + ": added at " + words(value)));
         was.forEach((key, value) -> changes.add(breaks + key + ": taken off (was " + words(value) + ")"));
+    }
+
+    /** A break that is gone and one that came at the same value are one that was moved. */
+    private void moved(String breaks, Map<String, JsonNode> gone, Map<String, JsonNode> came) {
+        for (String from : List.copyOf(gone.keySet())) {
+            came.keySet().stream()
+                    .filter(to -> sameNumber(gone.get(from), came.get(to)))
+                    .findFirst()
+                    .ifPresent(to -> {
+                        changes.add(breaks + from + " →" + to);
+                        gone.remove(from);
+                        came.remove(to);
+                    });
+        }
     }
 
     /** 6.2 and 6.20 are one price. */

@@ -44,6 +44,13 @@ public final class PlaceWords {
             Map.entry("buy", "bought"),
             Map.entry("get", "given"));
 
+    /** Places whose last word says something else elsewhere. */
+    private static final Map<String, String> WHOLE = Map.of(
+            "/quantity/atLeast", "Order quantity, at least",
+            "/quantity/atMost", "Order quantity, at most",
+            "/quantity/multipleOf", "Order quantity, multiples",
+            "/quantity", "Order quantity");
+
     private PlaceWords() {}
 
     /** A list of breaks in words: “Breaks”, “Case 1, rate, breaks”, “Variant SHK-8, breaks”. */
@@ -55,6 +62,9 @@ public final class PlaceWords {
     }
 
     public static String of(String at) {
+        if (WHOLE.containsKey(at)) {
+            return WHOLE.get(at);
+        }
         StringBuilder words = new StringBuilder();
         String above = "";
         for (String step : at.split("/")) {

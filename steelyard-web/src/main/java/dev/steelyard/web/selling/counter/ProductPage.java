@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param price none while something is missing or wrong
  * @param drawing the piece to scale; none where there is nothing to draw
  * @param seen the price as it is shown here, to be sent along; empty where there is none
+ * @param orders how many pieces can be ordered, in words
+ * @param step the difference between two numbers of pieces that can be
  */
 record ProductPage(
         GoodsEntry entry,
@@ -45,7 +47,9 @@ record ProductPage(
         BreakTable table,
         @Nullable PieceDrawing drawing,
         String currency,
-        String seen) {
+        String seen,
+        String orders,
+        long step) {
 
     /** A variant to pick. */
     record Variant(String sku, String name) {}

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
@@ -30,6 +31,7 @@ import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.NextText;
+import dev.steelyard.web.selling.shown.OrderWords;
 import dev.steelyard.web.selling.shown.PackOffer;
 import dev.steelyard.web.selling.shown.PieceShape;
 import dev.steelyard.web.selling.shown.TypedAnswers;
@@ -56,7 +58,7 @@ final class ProductPages {
     ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
         this.entry = entry;
         this.offer = offer;
-        this.typed = typed;
+        this.typed = typed.orAtLeast(offer.card().card().quantity());
         this.shopper = shopper;
         this.book = book;
         this.answers = typed.sent() ? typed.answers() : started();
@@ -128,7 +130,13 @@ final class ProductPages {
                 BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, minor),
                 PieceShape.of(offer.card().card(), answers),
                 book.shop().currency(),
-                line == null ? "" : seen(line, minor).write());
+                line == null ? "" : seen(line, minor).write(),
+                OrderWords.of(orders()),
+                orders().step());
+    }
+
+    private OrderQuantity orders() {
+        return offer.card().card().quantity();
     }
 
     private SeenPrice seen(PricedLine line, int minor) {

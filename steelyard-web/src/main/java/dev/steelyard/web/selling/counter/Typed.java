@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -55,6 +56,13 @@ record Typed(String sku, String quantity, TypedAnswers answers, List<String> var
     private static String last(List<String> values) {
         String value = values.isEmpty() ? "" : Objects.requireNonNullElse(values.get(values.size() - 1), "");
         return value.length() <= LONGEST ? value : value.substring(0, LONGEST);
+    }
+
+    /** Before anything is typed, the fewest pieces that can be ordered. */
+    Typed orAtLeast(OrderQuantity orders) {
+        return sent || !quantity.equals("1") || orders.fits(1)
+                ? this
+                : new Typed(sku, "" + orders.smallest().orElse(1), answers, variants, false);
     }
 
     /** The same for going back to the page, as its address has it. */

@@ -2,10 +2,12 @@ package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Next;
 import dev.steelyard.core.deal.Next.Need;
+import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
@@ -23,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -154,18 +157,23 @@ final class Unlocks {
         PricedLine line = line(place);
         Shopper.Picked picked = shopper.picked().get(place);
         BigDecimal more = pieces(next, line);
-        BigDecimal quantity = more.add(BigDecimal.valueOf(picked.quantity()));
-        if (more.signum() == 0 || !Quantity.allowed(quantity)) {
+        BigDecimal wanted = more.add(BigDecimal.valueOf(picked.quantity()));
+        if (more.signum() == 0 || !Quantity.allowed(wanted)) {
             return Optional.empty();
         }
+        OptionalLong ordered = orders(line.item()).from(wanted.longValueExact());
+        if (ordered.isEmpty()) {
+            return Optional.empty();
+        }
+        int quantity = Math.toIntExact(ordered.getAsLong());
         List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
-        others.set(place, picked.of(quantity.intValueExact()));
+        others.set(place, picked.of(quantity));
         return Optional.of(new Change(
-                "Add " + Show.whole(more.longValueExact()) + " more × "
+                "Add " + Show.whole(quantity - picked.quantity()) + " more × "
                         + line.item().name(),
                 picked.id(),
                 null,
-                quantity.intValueExact(),
+                quantity,
                 shopper.with(others)));
     }
 
@@ -194,16 +202,25 @@ final class Unlocks {
                 .orElse(null);
     }
 
-    /** None for goods about which something is asked, and where they have no price. */
+    private OrderQuantity orders(Item item) {
+        Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
+        return offer == null ? OrderQuantity.ANY : offer.card().card().quantity();
+    }
+
+    /** Of a piece of what is ordered at least; none for goods about which something is asked, and where they have no price. */
     private @Nullable BigDecimal reckonOne(Item item) {
         Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
         boolean plain = offer != null && offer.card().card().asks().isEmpty() && !offer.variantForEachPiece();
+        long fewest = orders(item).smallest().orElse(1);
         return plain
                         && book.book()
-                                        .price(List.of(new OrderLine(item.sku(), 1)), shopper.customer(), shopper.at())
+                                        .price(
+                                                List.of(new OrderLine(item.sku(), fewest)),
+                                                shopper.customer(),
+                                                shopper.at())
                                         .get(0)
                                 instanceof PricedLine line
-                ? line.total().value()
+                ? line.total().value().divide(BigDecimal.valueOf(fewest), Decimals.EXACT)
                 : null;
     }
 
@@ -215,14 +232,19 @@ final class Unlocks {
         if (!Quantity.allowed(pieces)) {
             return Optional.empty();
         }
+        OptionalLong ordered = orders(item).from(pieces.longValueExact());
+        if (ordered.isEmpty()) {
+            return Optional.empty();
+        }
+        int quantity = Math.toIntExact(ordered.getAsLong());
         List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
         others.add(new Shopper.Picked(
-                0, item.sku().value(), item.name(), pieces.intValueExact(), new TypedAnswers(Map.of(), ""), List.of()));
+                0, item.sku().value(), item.name(), quantity, new TypedAnswers(Map.of(), ""), List.of()));
         return Optional.of(new Change(
-                "Add " + Show.whole(pieces.longValueExact()) + " × " + item.name(),
+                "Add " + Show.whole(quantity) + " × " + item.name(),
                 null,
                 item.sku().value(),
-                pieces.intValueExact(),
+                quantity,
                 shopper.with(others)));
     }
 }

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.shown;
 
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakWords;
@@ -94,18 +95,33 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
 
         BreakTable table(long counted) {
             boolean lots = ladder.definition().mode() == Ladder.Mode.LOT;
-            long least = ladder.soldFrom() == null
-                    ? Quantity.LEAST
-                    : ladder.soldFrom().longValue();
+            OrderQuantity orders = card.card().quantity();
+            long least = orders.from(
+                            ladder.soldFrom() == null
+                                    ? Quantity.LEAST
+                                    : ladder.soldFrom().longValue())
+                    .orElse(Quantity.MOST);
             BigDecimal first = undiscounted(lots).orElse(null);
             List<Tier> tiers = new ArrayList<>();
             Saving most = Saving.NONE;
             if (!lots && breaks.pieces(0) > least) {
-                tiers.add(tier(least, breaks.pieces(0) - 1, null, priced(least).orElse(null), Saving.NONE, counted));
+                tiers.add(tier(
+                        least,
+                        orders.upTo(breaks.pieces(0) - 1).orElse(least),
+                        null,
+                        priced(least).orElse(null),
+                        Saving.NONE,
+                        counted));
             }
             for (int i = 0; i < Math.min(breaks.size(), MOST); i++) {
-                long from = breaks.pieces(i);
+                long from = orders.from(breaks.pieces(i)).orElse(Quantity.MOST + 1L);
                 long last = i + 1 < breaks.size() ? breaks.pieces(i + 1) - 1 : last(lots);
+                if (from > last) {
+                    continue; // none of its quantities can be ordered
+                }
+                last = last >= Quantity.MOST && orders.atMost() == null
+                        ? last
+                        : orders.upTo(last).orElse(last);
                 PricedLine line = priced(from).orElse(null);
                 Saving saving = Saving.of(first, line, minor);
                 most = saving.more(most);
@@ -127,7 +143,9 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             if (lots) {
                 first = breaks.size() > 1 ? breaks.pieces(1) - 1 : breaks.pieces(0);
             }
-            return pricedAnyway(Math.max(Quantity.LEAST, Math.min(first, Quantity.MOST)))
+            OrderQuantity orders = card.card().quantity();
+            long below = Math.max(Quantity.LEAST, Math.min(first, Quantity.MOST));
+            return pricedAnyway(orders.upTo(below).orElse(orders.smallest().orElse(below)))
                     .map(line -> line.total().value().divide(BigDecimal.valueOf(line.quantity()), Decimals.EXACT));
         }
 

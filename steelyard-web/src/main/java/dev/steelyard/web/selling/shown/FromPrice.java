@@ -3,6 +3,7 @@ package dev.steelyard.web.selling.shown;
 import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
@@ -117,8 +118,10 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
         private Optional<FromPrice> byPieces() {
             Ladder ladder = ladder();
             List<BigDecimal> each = new ArrayList<>();
-            List<Long> quantities = new ArrayList<>(List.of(1L));
-            inForce().forEach(row -> quantities.add((long) row.pieces()));
+            OrderQuantity orders = card.card().quantity();
+            List<Long> quantities = new ArrayList<>();
+            orders.smallest().ifPresent(quantities::add);
+            inForce().forEach(row -> orders.from(row.pieces()).ifPresent(quantities::add));
             boolean lots = ladder != null && ladder.mode() == Ladder.Mode.LOT;
             for (long quantity : quantities) {
                 priced(quantity, Map.of())
@@ -147,7 +150,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
                                     ? choice.start()
                                     : choice.optionNames().stream().findFirst().orElse("")));
             String per = card.card().measurements().isEmpty() ? "" : "at the smallest size";
-            return priced(1, smallest).map(line -> said(line.pricePerPiece().value(), false, per));
+            return priced(card.card().quantity().smallest().orElse(1), smallest)
+                    .map(line -> said(line.pricePerPiece().value(), false, per));
         }
 
         private Optional<PricedLine> priced(long quantity, Map<String, String> fields) {

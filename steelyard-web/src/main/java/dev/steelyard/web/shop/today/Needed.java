@@ -1,6 +1,10 @@
 package dev.steelyard.web.shop.today;
 
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.list.Line;
+import java.time.ZoneId;
 import java.util.List;
 
 /**
@@ -33,6 +37,20 @@ record Needed(
                 line.changed(),
                 line.wrong(),
                 line.warnings());
+    }
+
+    /** A product whose own prices wait. */
+    static Needed of(Drafts.Waiting prices, ZoneId zone) {
+        String page = "/" + DraftKind.ROWS.where() + "/" + prices.id();
+        return new Needed(
+                prices.name() + ", own prices",
+                page,
+                page + "/live",
+                false,
+                true,
+                Show.moment(prices.changedAt(), zone),
+                0,
+                List.of());
     }
 
     boolean isDraft() {

@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
+import dev.steelyard.web.editing.draft.Planned;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,9 +29,20 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
 
     private static final int MOST = 8;
 
-    /** The next ones, soonest first. */
-    static List<Soon> of(BookInForce book, ZonedDateTime now) {
+    /**
+     * The next ones, soonest first.
+     *
+     * @param ownPrices those of products that are planned
+     */
+    static List<Soon> of(BookInForce book, List<Planned> ownPrices, ZonedDateTime now) {
         List<Soon> all = new ArrayList<>();
+        ownPrices.forEach(planned -> add(
+                all,
+                planned.starts().atZone(now.getZone()),
+                now,
+                "own prices, version " + planned.number() + ", begin",
+                planned.name(),
+                "/goods/" + planned.id() + "/live"));
         for (CardInForce live : book.cards()) {
             add(
                     all,

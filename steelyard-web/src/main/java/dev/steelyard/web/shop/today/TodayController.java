@@ -4,13 +4,17 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.list.Listing;
 import dev.steelyard.web.goods.list.OddGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.ChangeLine;
 import dev.steelyard.web.shop.history.Changes;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,15 +25,27 @@ class TodayController {
 
     private static final int MOST_CHANGES = 8;
     private static final int MOST_GOODS = 5;
+    private static final int MOST_WAITING = 20;
 
     private final List<Listing> listings;
+    private final Drafts drafts;
+    private final Releases releases;
     private final Changes changes;
     private final Books books;
     private final Shops shops;
     private final OddGoods oddGoods;
 
-    TodayController(List<Listing> listings, Changes changes, Books books, Shops shops, OddGoods oddGoods) {
+    TodayController(
+            List<Listing> listings,
+            Drafts drafts,
+            Releases releases,
+            Changes changes,
+            Books books,
+            Shops shops,
+            OddGoods oddGoods) {
         this.listings = listings;
+        this.drafts = drafts;
+        this.releases = releases;
         this.changes = changes;
         this.books = books;
         this.shops = shops;
@@ -43,7 +59,12 @@ class TodayController {
         BookInForce book = books.inForce();
         model.addAttribute("day", Show.day(shops.today()));
         List<Needed> needed = lines.stream().map(Needed::of).toList();
-        model.addAttribute("drafts", needed.stream().filter(Needed::isDraft).toList());
+        ZoneId zone = book.shop().zone();
+        Stream<Needed> prices =
+                drafts.waiting(DraftKind.ROWS, MOST_WAITING).stream().map(waiting -> Needed.of(waiting, zone));
+        model.addAttribute(
+                "drafts",
+                Stream.concat(needed.stream().filter(Needed::isDraft), prices).toList());
         model.addAttribute(
                 "failing",
                 lines.stream()
@@ -54,7 +75,7 @@ class TodayController {
         List<OddGoods.Odd> goods = oddGoods.of(book);
         model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
         model.addAttribute("oddGoodsCount", goods.size());
-        model.addAttribute("soon", Soon.of(book, shops.now()));
+        model.addAttribute("soon", Soon.of(book, releases.planned(DraftKind.ROWS), shops.now()));
         model.addAttribute("live", live(lines, DraftKind.CARD));
         model.addAttribute(
                 "cards",
@@ -65,7 +86,7 @@ class TodayController {
         model.addAttribute(
                 "changes",
                 changes.latestOfTheShop(MOST_CHANGES).stream()
-                        .map(entry -> ChangeLine.of(entry, book.shop().zone()))
+                        .map(entry -> ChangeLine.of(entry, zone))
                         .toList());
         return "today/today";
     }

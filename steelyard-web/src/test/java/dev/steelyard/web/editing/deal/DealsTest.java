@@ -177,8 +177,8 @@ class DealsTest {
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.text())
                 .contains("Jonas has changed this deal meanwhile, and one place that you changed too")
-                .contains("Break 1, value: 5 → 6")
-                .contains("Break 1, value: 5 → 7")
+                .contains("Breaks from 150: 5 → 6")
+                .contains("Breaks from 150: 5 → 7")
                 .contains("Break 1, value 5 6 7");
         assertThat(owner.background(deal + "/edit", with(typed, "do", "keep", "m:/rows/0/value", "theirs"))
                         .status())
@@ -199,7 +199,7 @@ class DealsTest {
                 .contains("Jonas has changed this deal meanwhile, at other places. It comes in with your next change.");
         Answer kept = owner.background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "7");
         assertThat(kept.status()).isEqualTo(200);
-        assertThat(kept.text()).contains("Both are kept").contains("Break from 900: added at 8");
+        assertThat(kept.text()).contains("Both are kept").contains("Breaks from 900: added at 8");
         assertThat(owner.get(deal).body()).contains("value=\"7\"", "value=\"900\"");
         Answer undone = owner.background(deal + "/edit", "basedOn", kept.field("basedOn"), "do", "undo");
         assertThat(undone.body()).as("undo takes mine away, not theirs").contains("value=\"5\"", "value=\"900\"");
@@ -229,7 +229,7 @@ class DealsTest {
         String deal = "/deals/" + id;
         owner.signIn("maren").background(deal + "/edit", "basedOn", "1", "do", "keep", "/rows/0/value", "10");
         Answer page = owner.get(deal + "/live");
-        assertThat(page.text()).contains("Break 1, value: 9 → 10");
+        assertThat(page.text()).contains("Breaks from 50: 9 → 10");
         owner.post(
                 deal + "/live",
                 "number",

@@ -41,7 +41,11 @@ class RowsLiveTest {
     @Test
     void plannedPricesBeginAtTheirTimeAndNotBefore() {
         type("12.90");
+        assertThat(owner.get("/today").text()).contains("Drafts waiting 2", "Deck brush, own prices");
         assertThat(plan("2026-12-01T09:00").text()).contains("Planned. It begins by itself.");
+        assertThat(owner.get("/today").text())
+                .contains("1 December 2026 Deck brush own prices, version 2, begin")
+                .doesNotContain("Deck brush, own prices");
         assertThat(price()).isEqualTo("13.200000");
         assertThat(due()).isEmpty();
 

@@ -22,7 +22,7 @@ class SecurityTest {
         for (String path : List.of("/", "/goods", "/goods/1", "/orders", "/orders/SM-1001", "/actuator/env")) {
             assertThat(guest.get(path).response().uri().getPath()).as(path).isEqualTo("/sign-in");
         }
-        assertThat(guest.background("/goods/1/save", "version", "1").status()).isEqualTo(401);
+        assertThat(guest.background("/goods/1/edit", "do", "save").status()).isEqualTo(401);
         assertThat(guest.get("/counter").status()).isEqualTo(200);
     }
 
@@ -37,7 +37,7 @@ class SecurityTest {
 
     @Test
     void aPostWithoutThePagesTokenIsRefused(App app) throws Exception {
-        for (String path : List.of("/goods/1/save", "/counter/basket/add", "/counter/checkout", "/sign-in")) {
+        for (String path : List.of("/goods/1/edit", "/counter/basket/add", "/counter/checkout", "/sign-in")) {
             HttpRequest forged = HttpRequest.newBuilder(URI.create(app.url() + path))
                     .header("Content-Type", "application/x-www-form-urlencoded")
                     .header("HX-Request", "true")
