@@ -27,21 +27,26 @@ final class CoversReader {
 
     /** What a card covers: a product with all its variants, so that no SKUs of variants are named. */
     static Covers read(Obj in) {
-        Covers covers = new Covers(goods(in, OF_CARDS), in.textSet("except"), audience(in), times(in));
+        Covers covers = new Covers(named(in, OF_CARDS), in.textSet("except"), audience(in), times(in));
         in.done();
         return covers;
     }
 
     /** Goods alone, as deals name them: by the SKU of a variant too. */
     static GoodsSet goodsSet(Obj in) {
+        GoodsSet goods = new GoodsSet(named(in, OF_DEALS), in.textSet("except"));
+        in.done();
+        return goods;
+    }
+
+    /** What is named, or everything, which may be said as such. */
+    private static GoodsRule named(Obj in, List<Attribute> known) {
         boolean everything = in.flag("everything", false);
-        GoodsRule rule = goods(in, OF_DEALS);
+        GoodsRule rule = goods(in, known);
         if (everything && rule != GoodsRule.EVERYTHING) {
             in.fault("everything", "either everything is covered, or what is named");
         }
-        GoodsSet goods = new GoodsSet(rule, in.textSet("except"));
-        in.done();
-        return goods;
+        return rule;
     }
 
     private static GoodsRule goods(Obj in, List<Attribute> known) {
@@ -68,7 +73,7 @@ final class CoversReader {
             if (in.has(attribute.code())) {
                 Set<String> values = in.textSet(attribute.code());
                 if (values.isEmpty()) {
-                    in.fault(attribute.code(), "name at least one, or leave it out");
+                    in.fault(attribute.code(), "name at least one, or say that everything is meant");
                 }
                 rules.add(new GoodsRule.Is(attribute, values));
             }

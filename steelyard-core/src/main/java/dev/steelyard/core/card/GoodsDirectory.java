@@ -1,11 +1,13 @@
 package dev.steelyard.core.card;
 
 import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.text.Similar;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -54,6 +56,13 @@ public final class GoodsDirectory {
     /** What a SKU orders; none where nothing is. */
     public @Nullable Item item(String sku) {
         return ready().items().get(sku);
+    }
+
+    /** The SKUs of products and variants that are nearest to one that nothing has; those whose letters differ least first. */
+    public List<String> nearest(String sku, int few) {
+        Set<String> known = new LinkedHashSet<>(names().keySet());
+        known.addAll(ready().items().keySet());
+        return Similar.nearest(sku, known, few);
     }
 
     /** What products are called, by their SKU. */

@@ -80,6 +80,8 @@ public record Finding(
         LIMITS("limits", "Limits too wide", Severity.WARNS),
         /** A kept trial whose price has changed. */
         CHECK_WEIGHT("check-weight", "Check weight", Severity.WARNS),
+        /** A value that was put in as a sample and nobody has touched. */
+        SAMPLE("sample", "Sample", Severity.STOPS),
         /** A price that looks like a percentage. */
         PERCENT_AS_PRICE("percent-as-price", "A percentage?", Severity.WARNS),
         /** A percentage that looks like a price. */

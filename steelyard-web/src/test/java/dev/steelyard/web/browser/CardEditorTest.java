@@ -75,7 +75,11 @@ class CardEditorTest {
 
     @Test
     void weightsAreMovedByDragAndKeysAndUndoTakesThemBack() {
-        CardHands hands = CardHands.begin(page, "SHK", "quantity");
+        CardHands hands = CardHands.begin(page, "SHK", "quantity")
+                .change("/ladder/value", "price")
+                .type("/ladder/rows/0/value", "7.03")
+                .type("/ladder/rows/1/value", "6.66")
+                .type("/ladder/rows/2/value", "5.92");
         String weight = "[id=\"weight-/ladder/rows/0\"]";
         page.locator(weight).focus();
         page.keyboard().press("ArrowRight");
@@ -135,7 +139,7 @@ class CardEditorTest {
 
     @Test
     void breaksArePastedWrittenByARuleAndMended() {
-        CardHands hands = CardHands.begin(page, "SHK", "quantity");
+        CardHands hands = CardHands.begin(page, "SHK", "quantity").change("/ladder/value", "price");
         hands.field("/ladder/rows/0/from").focus();
         Paste.into(page, "From\tEveryone\tBoatyard\n12\t6.90\t6.35\n30\t6.20\n");
         assertThat(hands.field("/ladder/rows/1/from")).hasValue("30");

@@ -22,6 +22,9 @@ final class DealHands {
         for (String one : goods) {
             page.check("input[value=\"" + one + "\"]");
         }
+        if (goods.length == 0 && !sentence.equals("payment")) {
+            page.check("#everything");
+        }
         page.click("button[value=" + sentence + "]");
         page.locator("form#deal").waitFor();
         return new DealHands(page);

@@ -30,6 +30,7 @@ class NineKindsTest {
     @Test
     void byQuantity() {
         CardHands hands = CardHands.begin(page, "SHK", "quantity").costs("7.03", "84.36");
+        hands.change("/ladder/value", "price");
         hands.type("/ladder/rows/0/value", "6.90")
                 .type("/ladder/rows/1/value", "6.20")
                 .type("/ladder/rows/2/value", "5.45")

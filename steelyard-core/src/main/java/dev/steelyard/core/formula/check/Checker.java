@@ -9,6 +9,7 @@ import dev.steelyard.core.formula.ast.Symbol;
 import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.FormulaFunction.Verdict;
 import dev.steelyard.core.formula.function.Functions;
+import dev.steelyard.core.text.Similar;
 import java.math.BigDecimal;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

@@ -239,14 +239,16 @@ class CardEditor implements Editor {
 
     private static List<FindingLine> findings(
             @Nullable PreparedCard prepared, @Nullable Asked asked, DraftDocument document, Subject subject) {
+        List<FindingLine> samples = FindingLine.samples(document);
         if (prepared == null || asked == null) {
-            return List.of();
+            return samples;
         }
-        return new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), FINDING_BUDGET)
+        Stream<FindingLine> found = new CardFindings(
+                        subject.shop().rules(), subject.shop().smallestMargin(), FINDING_BUDGET)
                 .of(prepared, asked.item(), subject.today(), Weights.kept(document, prepared.card(), subject)).stream()
                         .limit(MOST_FINDINGS)
-                        .map(FindingLine::of)
-                        .toList();
+                        .map(FindingLine::of);
+        return Stream.concat(samples.stream(), found).toList();
     }
 
     private static List<CardPage.Goods> goods(List<Product> covered, Subject subject) {

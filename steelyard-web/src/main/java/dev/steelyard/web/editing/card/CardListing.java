@@ -1,6 +1,5 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.card.Product;
 import dev.steelyard.format.CardWriter;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
@@ -85,9 +84,7 @@ class CardListing implements Listing {
 
     @Override
     public ObjectNode begin(Way way, Begin.Picked picked, String name) {
-        Product first = picked.first();
-        ObjectNode card =
-                Starts.card((Start) way, name, shops.current().currency(), first == null ? null : first.shelfPrice());
+        ObjectNode card = Starts.card((Start) way, name, shops.current().currency(), picked.goods());
         picked.covers(card);
         return card;
     }

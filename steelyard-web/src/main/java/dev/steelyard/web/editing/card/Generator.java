@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 record Generator(Map<String, String> typed, Map<String, String> faults, @Nullable LadderGenerator ready) {
 
     private static final Map<String, String> FIRST = Map.of(
-            "start", "10.00", "first", "1", "width", "10", "change", "5", "by", "percent", "stop", "5", "at", "breaks",
+            "start", "", "first", "1", "width", "10", "change", "5", "by", "percent", "stop", "5", "at", "breaks",
             "ending", "");
     private static final int MOST_SHOWN = 8;
 
@@ -35,7 +35,7 @@ record Generator(Map<String, String> typed, Map<String, String> faults, @Nullabl
             typed.put(name, sent ? form.value("g." + name) : FIRST.get(name));
         });
         Map<String, String> faults = new LinkedHashMap<>();
-        BigDecimal start = number(typed, "start", faults);
+        BigDecimal start = typed.get("start").isBlank() ? null : number(typed, "start", faults);
         BigDecimal first = number(typed, "first", faults);
         BigDecimal width = number(typed, "width", faults);
         BigDecimal change = number(typed, "change", faults);

@@ -10,7 +10,8 @@ import java.util.List;
 final class LadderWishes {
 
     static final List<Wish> ALL = List.of(
-            Wish.of("ladder", wished -> edits(wished).kind(wished.to())), Wish.of("generate", LadderWishes::generate));
+            Wish.making("ladder", wished -> edits(wished).kind(wished.to())),
+            Wish.of("generate", LadderWishes::generate));
 
     private LadderWishes() {}
 

@@ -1,6 +1,8 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.page.CommonWishes;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.editing.page.Wish;
 import dev.steelyard.web.editing.page.Wished;
@@ -20,9 +22,14 @@ final class MendWishes {
 
     /** What becomes of the place that a mend is about, by the mend's kind; any other kind puts its value there. */
     private static final Map<String, Wish> KINDS = Map.of(
-            "remove", Wish.of("remove", wished -> PartWishes.remove(wished, wished.there())),
-            "on", Wish.of("on", wished -> wished.document().put(wished.at(), true)),
-            "off", Wish.of("off", wished -> wished.document().put(wished.at(), false)));
+            "remove",
+            Wish.of("remove", wished -> PartWishes.remove(wished, wished.there())),
+            "on",
+            Wish.of("on", wished -> wished.document().put(wished.at(), true)),
+            "off",
+            Wish.of("off", wished -> wished.document().put(wished.at(), false)),
+            CommonWishes.MEANT,
+            Wish.of("meant", wished -> Samples.meant(wished.document())));
 
     private static final Wish PUT = Wish.of("put", wished -> wished.document().put(wished.at(), wished.value()));
 

@@ -16,14 +16,14 @@ final class PartWishes {
                             .map(kind -> Wish.of("add-" + kind.code(), wished -> parts(wished)
                                     .measurement(kind))),
                     Stream.of(
-                            Wish.of("add-choice", wished -> parts(wished).choice(false)),
-                            Wish.of("add-tick", wished -> parts(wished).choice(true)),
+                            Wish.making("add-choice", wished -> parts(wished).choice(false)),
+                            Wish.making("add-tick", wished -> parts(wished).choice(true)),
                             Wish.of("add-option", wished -> parts(wished).option(wished.there())),
                             Wish.of("add-limit", wished -> parts(wished).limit()),
-                            Wish.of("add-rate", wished -> parts(wished).namedRate(wished.value())),
+                            Wish.making("add-rate", wished -> parts(wished).namedRate(wished.value())),
                             Wish.of("add-shown", wished -> parts(wished).shown()),
                             Wish.of("add-case", wished -> parts(wished).newCase()),
-                            Wish.of("add-pack", wished -> parts(wished).pack(wished.there())),
+                            Wish.making("add-pack", wished -> parts(wished).pack(wished.there())),
                             Wish.of("add-rule", wished -> parts(wished).rule(wished.at(), wished.value())),
                             Wish.of("write-cases", wished -> parts(wished).cases()),
                             Wish.of("remove", PartWishes::remove)))

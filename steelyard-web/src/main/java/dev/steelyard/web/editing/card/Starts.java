@@ -1,10 +1,14 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.core.card.Product;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.FirstLetter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import org.jspecify.annotations.Nullable;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -13,6 +17,7 @@ final class Starts {
 
     private static final int[] QUANTITIES = {10, 25, 100};
     private static final int[] PERCENT_LEFT = {95, 90, 80};
+    private static final int WHOLE = 100;
 
     private final String currency;
     private final ObjectNode card = Json.object();
@@ -24,12 +29,12 @@ final class Starts {
 
     /**
      * @param currency ISO 4217 code, for formulas
-     * @param shelfPrice of the first goods it is for; none where they have none
+     * @param goods that it is for
      */
-    static ObjectNode card(Start start, String name, String currency, @Nullable BigDecimal shelfPrice) {
+    static ObjectNode card(Start start, String name, String currency, List<Product> goods) {
         Starts starts = new Starts(name, currency);
         switch (start) {
-            case QUANTITY -> starts.quantity(shelfPrice);
+            case QUANTITY -> starts.quantity(goods);
             case METRE -> starts.rate("length", "m", "3.00");
             case AREA -> starts.rate("length * width", "m2", "20.00");
             case VOLUME -> starts.rate("length * width * height", "m3", "300.00");
@@ -42,19 +47,27 @@ final class Starts {
         return starts.card;
     }
 
-    private void quantity(@Nullable BigDecimal shelfPrice) {
-        BigDecimal one = shelfPrice == null ? BigDecimal.TEN : shelfPrice;
-        if (shelfPrice == null) {
-            piece().put("formula", "10.00 " + currency);
-        } else {
+    /** From the shelf price where goods have one; percent off it where they have several, so that none gets another's price. */
+    private void quantity(List<Product> goods) {
+        Set<BigDecimal> shelfPrices = goods.stream()
+                .flatMap(product -> product.items().stream())
+                .flatMap(item -> Stream.ofNullable(item.shelfPrice()))
+                .map(BigDecimal::stripTrailingZeros)
+                .collect(Collectors.toSet());
+        boolean priced = !shelfPrices.isEmpty();
+        if (priced) {
             piece().put("shelfPrice", true);
+        } else {
+            piece().put("formula", "10.00 " + currency);
         }
-        ArrayNode rows = ladder("all-units", "price");
+        boolean percent = shelfPrices.size() > 1;
+        BigDecimal one = priced ? shelfPrices.iterator().next() : BigDecimal.TEN;
+        ArrayNode rows = ladder("all-units", percent ? "percent-off" : "price");
         for (int i = 0; i < QUANTITIES.length; i++) {
             BigDecimal price = one.multiply(BigDecimal.valueOf(PERCENT_LEFT[i]))
                     .movePointLeft(2)
-                    .setScale(Math.max(2, one.stripTrailingZeros().scale()), RoundingMode.HALF_UP);
-            row(rows, QUANTITIES[i], price.toPlainString());
+                    .setScale(Math.max(2, one.scale()), RoundingMode.HALF_UP);
+            row(rows, QUANTITIES[i], percent ? "" + (WHOLE - PERCENT_LEFT[i]) : price.toPlainString());
         }
     }
 

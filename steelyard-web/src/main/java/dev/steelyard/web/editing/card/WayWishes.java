@@ -10,17 +10,17 @@ import tools.jackson.databind.node.ObjectNode;
 final class WayWishes {
 
     static final List<Wish> ALL = List.of(
-            Wish.of("way", wished -> new Ways(
+            Wish.making("way", wished -> new Ways(
                             wished.document(), wished.subject().shop().currency())
                     .change(wished.at(), wished.to())),
-            Wish.of("rate-breaks", wished -> Ways.rateBreaks(wished.document(), wished.there())),
-            Wish.of(
+            Wish.making("rate-breaks", wished -> Ways.rateBreaks(wished.document(), wished.there())),
+            Wish.making(
                     "own-amount",
                     wished -> Ways.ownAmount(
                             wished.document(),
                             wished.there(),
                             wished.subject().shop().currency())),
-            Wish.of("charge", WayWishes::charge));
+            Wish.making("charge", WayWishes::charge));
 
     private WayWishes() {}
 

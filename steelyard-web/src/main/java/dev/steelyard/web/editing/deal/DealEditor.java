@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -111,11 +112,13 @@ class DealEditor implements Editor {
                         : null,
                 subject.today().toString(),
                 BasketTrialView.of(text, trial, basket, tried, subject, book.book()),
-                sound
-                        ? findings(deal, id, book, subject).stream()
-                                .map(FindingLine::of)
-                                .toList()
-                        : List.of());
+                Stream.concat(
+                                FindingLine.samples(typed).stream(),
+                                sound
+                                        ? findings(deal, id, book, subject).stream()
+                                                .map(FindingLine::of)
+                                        : Stream.empty())
+                        .toList());
         List<DealStep> steps = List.of(DealStep.values());
         return new Shown(
                 steps,

@@ -55,10 +55,7 @@ class DealListing implements Listing {
     public ObjectNode begin(Way way, Begin.Picked picked, String name) {
         ObjectNode holder = Json.object();
         picked.covers(holder);
-        ObjectNode covers = holder.get("covers") instanceof ObjectNode named
-                ? named
-                : Json.object().put("everything", true);
-        return DealStarts.deal((DealStart) way, name, covers);
+        return DealStarts.deal((DealStart) way, name, (ObjectNode) holder.get("covers"));
     }
 
     @Override

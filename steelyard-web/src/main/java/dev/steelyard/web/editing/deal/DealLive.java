@@ -18,6 +18,7 @@ import dev.steelyard.web.editing.live.Gate;
 import dev.steelyard.web.editing.live.LiveShown;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.words.DocumentChanges;
+import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
@@ -69,9 +70,13 @@ class DealLive implements LiveShown {
         for (FormatIssue issue : side.reading.issues()) {
             stops.add(PlaceWords.of(issue.at()) + ": " + issue.message());
         }
+        String samples = FindingLine.sampleWords(version);
+        if (!samples.isEmpty()) {
+            stops.add(samples);
+        }
         List<String> warnings = new ArrayList<>();
         List<String> notes = new ArrayList<>();
-        if (stops.isEmpty()) {
+        if (side.reading.issues().isEmpty()) {
             for (Finding finding : editor.findings(side.deal(), entry.id(), books.inForce(), subject)) {
                 String words = finding.code().title() + ": " + finding.message();
                 switch (finding.code().severity()) {

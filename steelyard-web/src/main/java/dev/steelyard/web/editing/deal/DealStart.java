@@ -44,6 +44,11 @@ enum DealStart implements Listing.Way {
     }
 
     @Override
+    public boolean ofAll() {
+        return this == PAYMENT;
+    }
+
+    @Override
     public String opensAt() {
         return DealStep.GIVES.code();
     }

@@ -19,7 +19,7 @@ final class DealWishes {
     static final Wishes ALL = Wishes.of(List.of(
             CommonWishes.ALL,
             List.of(
-                    Wish.of("kind", wished -> DealStarts.change(wished.document(), wished.to())),
+                    Wish.making("kind", wished -> DealStarts.change(wished.document(), wished.to())),
                     Wish.of("of", DealWishes::of),
                     Wish.of(
                             "hang",

@@ -105,7 +105,7 @@ public final class DraftDocument {
     }
 
     /** What was put aside follows the items of a list to their new places; -1 for none. */
-    private void followAside(String list, IntUnaryOperator to) {
+    void followAside(String list, IntUnaryOperator to) {
         ObjectNode now = Json.object();
         aside.properties().forEach(one -> {
             String place = one.getKey();

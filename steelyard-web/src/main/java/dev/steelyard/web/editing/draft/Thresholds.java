@@ -21,8 +21,20 @@ public final class Thresholds {
         sorted.sort(Comparator.comparing(
                         (JsonNode row) -> number(row.path("from")), Comparator.nullsLast(Comparator.naturalOrder()))
                 .thenComparing(row -> row.path("group").asString("")));
+        List<JsonNode> before = rows.valueStream().toList();
         rows.removeAll();
         rows.addAll(sorted);
+        document.followAside(list, i -> i < 0 || i >= before.size() ? -1 : placeOf(before.get(i), sorted));
+    }
+
+    /** Which one it is, where several are alike. */
+    private static int placeOf(JsonNode row, List<JsonNode> rows) {
+        for (int i = 0; i < rows.size(); i++) {
+            if (rows.get(i) == row) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** A typed number; none where it cannot be read. */

@@ -1,11 +1,13 @@
 package dev.steelyard.web.editing.list;
 
-import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -109,7 +111,7 @@ class ListController {
 
     @GetMapping("/new")
     String begin(@PathVariable String where, @RequestParam(defaultValue = "") String sku, Model model) {
-        return begin(listing(where), Begin.of(books.inForce().goods(), sku), model);
+        return begin(listing(where), Begin.of(books.inForce().directory(), sku), model);
     }
 
     private static String begin(Listing listing, Begin begin, Model model) {
@@ -131,21 +133,35 @@ class ListController {
             @RequestParam(defaultValue = "") String start,
             @RequestParam(defaultValue = "") List<String> goods,
             @RequestParam(defaultValue = "") String more,
+            @RequestParam(defaultValue = "false") boolean everything,
             @RequestParam(defaultValue = "") String name,
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
         Listing listing = listing(where);
-        List<Product> sold = books.inForce().goods();
+        GoodsDirectory sold = books.inForce().directory();
         Optional<? extends Listing.Way> way =
                 listing.ways().stream().filter(one -> one.code().equals(start)).findFirst();
+        boolean nothing = goods.isEmpty() && more.isBlank();
+        boolean all = everything || nothing && way.map(Listing.Way::ofAll).orElse(false);
+        Begin.Sent sent = new Begin.Sent(goods, more, all, name);
         if (way.isEmpty()) {
-            return refused(listing, Begin.of(sold, "").saying(listing.words().pickOne(), goods, name), model, response);
+            return refused(
+                    listing,
+                    Begin.of(sold, "").saying(sent, null, listing.words().pickOne()),
+                    model,
+                    response);
         }
-        Begin.Picked picked = Begin.pick(sold, Begin.with(goods, more));
+        Begin.Picked picked;
+        try {
+            picked = Begin.pick(sold, sent, listing.kind() == DraftKind.DEAL);
+        } catch (NotFitting words) {
+            return refused(listing, Begin.of(sold, "").saying(sent, words.getMessage() + ".", null), model, response);
+        }
         String called = name.isBlank() ? way.get().called(picked) : name.strip();
-        return opened(listing, listing.begin(way.get(), picked, called), who) + "?step="
-                + way.get().opensAt();
+        DraftDocument begun = DraftDocument.of(listing.begin(way.get(), picked, called));
+        Samples.markAll(begun);
+        return opened(listing, begun, who) + "?step=" + way.get().opensAt();
     }
 
     /** One from a document in the open format, pasted or as a file. */
@@ -162,16 +178,16 @@ class ListController {
         String text = file == null || file.isEmpty() ? json : new String(file.getBytes(), StandardCharsets.UTF_8);
         Listing.Read read = listing.read(text);
         if (read.document().isEmpty()) {
-            Begin begin = Begin.of(books.inForce().goods(), "").reading(text, read.issues());
+            Begin begin = Begin.of(books.inForce().directory(), "").reading(text, read.issues());
             return refused(listing, begin, model, response);
         }
         ObjectNode document = read.document().get();
         document.remove(List.of("version", "state"));
-        return opened(listing, document, who);
+        return opened(listing, DraftDocument.of(document), who);
     }
 
-    private String opened(Listing listing, ObjectNode document, StaffMember who) {
-        Draft made = drafts.create(listing.kind(), DraftDocument.of(document), who.name());
+    private String opened(Listing listing, DraftDocument document, StaffMember who) {
+        Draft made = drafts.create(listing.kind(), document, who.name());
         return "redirect:/" + listing.kind().where() + "/" + made.id();
     }
 }

@@ -53,6 +53,11 @@ public interface Listing {
         /** The word in requests. */
         String code();
 
+        /** Whether it acts on everything, whatever is picked. */
+        default boolean ofAll() {
+            return false;
+        }
+
         /** The step that what is begun so opens at. */
         String opensAt();
 

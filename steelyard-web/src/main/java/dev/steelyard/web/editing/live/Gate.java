@@ -8,6 +8,7 @@ import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
+import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -59,6 +60,10 @@ public record Gate(
         List<Product> covered = subject.covered(side.card());
         List<String> stops = new ArrayList<>();
         side.issues().forEach(issue -> stops.add(PlaceWords.of(issue.at()) + ": " + issue.message()));
+        String samples = FindingLine.sampleWords(side.document());
+        if (!samples.isEmpty()) {
+            stops.add(samples);
+        }
         if (covered.isEmpty()) {
             stops.add("It covers no product; pick goods on the step “Covers”");
         }

@@ -1,8 +1,12 @@
 package dev.steelyard.web.editing.page;
 
+import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Samples;
 import dev.steelyard.web.editing.draft.Thresholds;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -16,7 +20,17 @@ public final class CommonWishes {
             Wish.of("down", wished -> wished.document().move(wished.there(), 1)),
             Wish.of("sort", wished -> Thresholds.sort(wished.document(), wished.there())),
             Wish.of("add-text", CommonWishes::text),
-            Wish.of("covers-flag", CommonWishes::flag));
+            Wish.of("covers-flag", CommonWishes::flag),
+            Wish.of("everything", CommonWishes::everything),
+            Wish.of("name-goods", wished -> nothingYet(wished.document(), wished.at())));
+
+    /** The kind of mend that says of samples that they are meant. */
+    public static final String MEANT = "meant";
+
+    /** The parts of covers by which goods are named. */
+    private static final List<String> GOODS = Stream.concat(
+                    Arrays.stream(GoodsRule.Attribute.values()).map(GoodsRule.Attribute::code), Stream.of("rule"))
+            .toList();
 
     /** What a finding's mend does: takes something away, or puts a value at a place. */
     public static final Wish MEND = Wish.of("mend", CommonWishes::mend);
@@ -26,6 +40,8 @@ public final class CommonWishes {
     private static void mend(Wished wished) {
         if (wished.to().equals("remove")) {
             remove(wished.document(), wished.there());
+        } else if (wished.to().equals(MEANT)) {
+            Samples.meant(wished.document());
         } else {
             wished.document().put(wished.at(), wished.value());
         }
@@ -45,28 +61,55 @@ public final class CommonWishes {
     }
 
     /**
-     * Takes away what is at a place. A list of goods or customers that nothing is left in goes with its last word, and a rule
-     * with its last part: an empty one would say that nothing fits.
+     * Takes away what is at a place. A list that nothing is left in goes with its last word, and a rule with its last part: an
+     * empty one would say that nothing fits. Where no goods are left at all, none are picked: everything is only what one
+     * picks as such.
      */
     public static void remove(DraftDocument document, String at) {
         document.remove(at);
         int covers = at.indexOf("covers/");
+        if (covers < 0) {
+            return;
+        }
+        String whole = at.substring(0, covers + "covers".length());
         String above = at.substring(0, at.lastIndexOf('/'));
-        while (covers >= 0
-                && above.length() > covers + "covers".length()
-                && document.at(above).isEmpty()) {
+        while (above.length() > whole.length() && document.at(above).isEmpty()) {
             document.remove(above);
             above = above.substring(0, above.lastIndexOf('/'));
         }
+        boolean goods = GOODS.stream().anyMatch(field -> at.startsWith(whole + "/" + field));
+        if (goods && GOODS.stream().noneMatch(field -> document.has(whole + "/" + field))) {
+            nothingYet(document, whole);
+        }
     }
 
-    /** Goods that are named are no longer everything. */
+    /** Everything in the shop, and nothing that is named. */
+    private static void everything(Wished wished) {
+        GOODS.forEach(field -> wished.document().remove(wished.at() + "/" + field));
+        wished.document().put(wished.at() + "/everything", true);
+    }
+
+    /** No goods are picked yet: that stops going live. */
+    private static void nothingYet(DraftDocument document, String covers) {
+        document.remove(covers + "/everything");
+        document.list(covers + "/products");
+    }
+
+    /** Goods that are named are no longer everything, nor nothing. */
     public static void named(DraftDocument document, String at) {
         int covers = at.indexOf("covers/");
         if (covers >= 0 && !at.endsWith("/except")) {
             String whole = at.substring(0, covers + "covers".length());
             if (document.at(whole) instanceof ObjectNode set && set.has("everything")) {
                 document.remove(whole + "/everything");
+            }
+            String products = whole + "/products";
+            boolean goods = GOODS.stream().anyMatch(field -> at.startsWith(whole + "/" + field));
+            if (goods
+                    && !at.equals(products)
+                    && document.has(products)
+                    && document.at(products).isEmpty()) {
+                document.remove(products);
             }
         }
     }

@@ -1,11 +1,14 @@
 package dev.steelyard.web.editing.page;
 
 import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.Moments;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Samples;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -60,6 +63,18 @@ public class DraftFields {
     /** The same of something that is on unless it is said to be off. */
     public boolean onUnlessOff(String at) {
         return document.at(at).asBoolean(true);
+    }
+
+    /** Whether a figure was put in by Steelyard and nobody has touched it. */
+    public boolean sample(String at) {
+        return Samples.is(document, at);
+    }
+
+    /** Whether a set of goods is everything: it says so, or names none. */
+    public boolean everything(String covers) {
+        return document.at(covers + "/everything").asBoolean(false)
+                || Arrays.stream(GoodsRule.Attribute.values()).noneMatch(one -> has(covers + "/" + one.code()))
+                        && !has(covers + "/rule");
     }
 
     public boolean has(String at) {

@@ -1,5 +1,8 @@
 package dev.steelyard.web.editing.page;
 
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Samples;
+
 /** A change of a draft's parts as wholes: something that a button asks for. */
 public interface Wish {
 
@@ -16,6 +19,15 @@ public interface Wish {
     /** A wish that is said in a line. */
     static Wish of(String name, Doing doing) {
         return new Named(name, doing);
+    }
+
+    /** The same for one that puts figures in which nobody typed: they are marked as samples. */
+    static Wish making(String name, Doing doing) {
+        return new Named(name, wished -> {
+            DraftDocument before = wished.document().copy();
+            doing.apply(wished);
+            Samples.mark(wished.document(), before);
+        });
     }
 
     /** What a wish does. */

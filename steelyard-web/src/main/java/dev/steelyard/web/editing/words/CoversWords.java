@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.words;
 
+import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.selling.shown.HourWords;
@@ -26,6 +27,11 @@ public final class CoversWords {
 
     private CoversWords() {}
 
+    /** “Everything in Hardware”. */
+    public static String all(GoodsRule.Attribute trait, String value) {
+        return FirstLetter.large(KINDS.getOrDefault(trait.code(), "") + value);
+    }
+
     /**
      * “Everything in Hardware, for Boatyard, until 1 May.”
      *
@@ -45,7 +51,8 @@ public final class CoversWords {
         if (covers.path("rule").isObject()) {
             goods.add("what the rule says");
         }
-        StringBuilder line = new StringBuilder(goods.isEmpty() ? "Everything" : String.join("; ", goods));
+        StringBuilder line = new StringBuilder(
+                goods.isEmpty() ? (covers.has("products") ? "Nothing yet" : "Everything") : String.join("; ", goods));
         append(line, covers, "except", ", but not ");
         append(line, covers, "groups", ", for ");
         append(line, covers, "notGroups", ", not for ");

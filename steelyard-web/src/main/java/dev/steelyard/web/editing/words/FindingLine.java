@@ -3,6 +3,10 @@ package dev.steelyard.web.editing.words;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.Mend;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.Samples;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +27,43 @@ public record FindingLine(
         String at,
         String kind,
         String value) {
+
+    private static final int FEW = 3;
+
+    /** What is said of figures that Steelyard put in and nobody has touched; none where there are none. */
+    public static List<FindingLine> samples(DraftDocument document) {
+        String words = sampleWords(document);
+        return words.isEmpty()
+                ? List.of()
+                : List.of(new FindingLine(
+                        Finding.Code.SAMPLE.title() + ".",
+                        words,
+                        false,
+                        true,
+                        "",
+                        "They are meant so",
+                        "",
+                        "meant",
+                        ""));
+    }
+
+    /** “10.00 (Break 1, value) and 2 more were put in as samples, and nobody has touched them”; empty where there are none. */
+    public static String sampleWords(DraftDocument document) {
+        List<String> places = Samples.untouched(document);
+        if (places.isEmpty()) {
+            return "";
+        }
+        String first = places.stream()
+                .limit(FEW)
+                .map(place -> document.text(place) + " (" + PlaceWords.of(place) + ")")
+                .collect(Collectors.joining(", "));
+        int more = places.size() - FEW;
+        return first
+                + (more > 0 ? " and " + more + " more" : "")
+                + (places.size() == 1
+                        ? " was put in by Steelyard as a sample, and nobody has touched it"
+                        : " were put in by Steelyard as samples, and nobody has touched them");
+    }
 
     public static FindingLine of(Finding finding) {
         Mend mend = finding.mend();

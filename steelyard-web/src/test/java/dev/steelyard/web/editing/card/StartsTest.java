@@ -1,10 +1,13 @@
 package dev.steelyard.web.editing.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Traits;
+import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
@@ -28,17 +31,18 @@ class StartsTest {
                     null,
                     null,
                     null,
-                    List.of(),
+                    List.of(new Variant(new Sku("SHK-8"), "8 mm", null, null, null)),
                     new Traits(Set.of("Hardware"), Set.of(), Set.of(), Set.of(), Set.of())),
             Product.of(new Sku("CVR"), "Cover", null));
+    private final GoodsDirectory directory = GoodsDirectory.of(sold);
 
     /** In any shop’s currency, with a shelf price or without. */
     @ParameterizedTest
     @EnumSource(Start.class)
     void everyWayBeginsAsACardThatCanBePrepared(Start start) {
         for (String currency : List.of("EUR", "JPY", "GBP")) {
-            for (BigDecimal shelfPrice : new BigDecimal[] {null, new BigDecimal("7.40")}) {
-                ObjectNode card = Starts.card(start, "New", currency, shelfPrice);
+            for (List<Product> goods : List.of(List.<Product>of(), sold, List.of(priced("7.40"), priced("9.00")))) {
+                ObjectNode card = Starts.card(start, "New", currency, goods);
                 Documents.DraftReading reading =
                         Documents.readDraft(card, ShopRules.of(Currency.getInstance(currency)));
                 assertThat(reading.issues()).as(start + " in " + currency).isEmpty();
@@ -48,36 +52,76 @@ class StartsTest {
 
     @Test
     void breaksBeginBelowTheShelfPriceWithItsDecimals() {
-        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", new BigDecimal("7.400000"));
+        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("7.400000")));
         assertThat(card.at("/ladder/rows/0/value").asString()).isEqualTo("7.03");
-        ObjectNode fine = Starts.card(Start.QUANTITY, "New", "EUR", new BigDecimal("0.0890"));
+        ObjectNode fine = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("0.0890")));
         assertThat(fine.at("/ladder/rows/0/value").asString()).isEqualTo("0.085");
     }
 
     @Test
-    void goodsPickedAreCoveredAndGiveTheName() {
-        Begin.Picked one = Begin.pick(sold, List.of("CVR"));
-        assertThat(one.name()).isEqualTo("Cover");
-        ObjectNode card = Json.object();
-        one.covers(card);
-        assertThat(card.at("/covers/products/0").asString()).isEqualTo("CVR");
-
-        Begin.Picked category = Begin.pick(sold, List.of("category:Hardware", "gone"));
-        assertThat(category.name()).isEqualTo("Hardware");
-        assertThat(category.first()).isEqualTo(sold.get(0));
-        Begin.Picked all = Begin.pick(sold, List.of());
-        assertThat(all.name()).isEqualTo("Everything");
-        ObjectNode everything = Json.object();
-        all.covers(everything);
-        assertThat(everything).isEmpty();
-        assertThat(Begin.pick(List.of(), List.of()).first()).isNull();
+    void ofGoodsWithSeveralShelfPricesNoneGetsAnothersPrice() {
+        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("7.40"), priced("250.00")));
+        assertThat(card.at("/ladder/value").asString()).isEqualTo("percent-off");
+        assertThat(card.at("/ladder/rows/0/value").asString()).isEqualTo("5");
+        assertThat(card.at("/cases/0/piece/shelfPrice").asBoolean()).isTrue();
     }
 
     @Test
-    void productsAndCategoriesCanBePicked() {
-        Begin begin = Begin.of(sold, "CVR");
+    void goodsPickedAreCoveredAndGiveTheName() {
+        Begin.Picked one = pick("CVR", false);
+        assertThat(one.name()).isEqualTo("Cover");
+        assertThat(covers(one)).isEqualTo("{\"products\":[\"CVR\"]}");
+        Begin.Picked category = Begin.pick(directory, sent("", false, "category:Hardware"), false);
+        assertThat(category.name()).isEqualTo("Hardware");
+        assertThat(category.goods()).containsExactly(sold.get(0));
+        Begin.Picked all = Begin.pick(directory, sent("", true), false);
+        assertThat(all.name()).isEqualTo("Everything");
+        assertThat(covers(all)).isEqualTo("{\"everything\":true}");
+    }
+
+    @Test
+    void whatIsNotKnownOrNotPickedIsSaidAndNeverEverything() {
+        assertThatThrownBy(() -> pick("SHX", false))
+                .hasMessage("Nothing with the SKU “SHX” is sold; did you mean SHK?");
+        assertThatThrownBy(() -> pick("zzzz", false)).hasMessage("Nothing with the SKU “zzzz” is sold");
+        assertThatThrownBy(() -> Begin.pick(directory, sent("", false, "category:Gone"), false))
+                .hasMessageContaining("category:Gone");
+        assertThatThrownBy(() -> pick("", false)).hasMessage("Pick the goods it is for, or “Everything in the shop”");
+        assertThatThrownBy(() -> Begin.pick(directory, sent("SHK", true), false))
+                .hasMessageContaining("not both");
+    }
+
+    @Test
+    void aVariantIsForDealsAloneAndACardIsToldItsProduct() {
+        assertThatThrownBy(() -> pick("SHK-8", false)).hasMessageEndingWith("a product with all its variants: SHK");
+        assertThat(covers(pick("SHK-8", true))).isEqualTo("{\"skus\":[\"SHK-8\"]}");
+    }
+
+    @Test
+    void productsAndWhatGoodsAreToldApartByCanBePicked() {
+        Begin begin = Begin.of(directory, "CVR");
         assertThat(begin.goods()).extracting(Begin.Choice::value).containsExactly("SHK", "CVR", "category:Hardware");
         assertThat(begin.picked()).containsExactly("CVR");
-        assertThat(begin.saying("Pick.", List.of("SHK"), "Name").picked()).containsExactly("SHK");
+        Begin again = begin.saying(sent("SHX", false, "SHK"), "No.", null);
+        assertThat(again.picked()).containsExactly("SHK");
+        assertThat(again.more()).isEqualTo("SHX");
+    }
+
+    private Begin.Picked pick(String typed, boolean variants) {
+        return Begin.pick(directory, sent(typed, false), variants);
+    }
+
+    private static Begin.Sent sent(String typed, boolean everything, String... goods) {
+        return new Begin.Sent(List.of(goods), typed, everything, "");
+    }
+
+    private static String covers(Begin.Picked picked) {
+        ObjectNode card = Json.object();
+        picked.covers(card);
+        return card.get("covers").toString();
+    }
+
+    private static Product priced(String shelfPrice) {
+        return Product.of(new Sku("P" + shelfPrice), "Priced", new BigDecimal(shelfPrice));
     }
 }

@@ -1,22 +1,30 @@
-package dev.steelyard.core.formula.check;
+package dev.steelyard.core.text;
 
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
 /** Finds what was probably meant, by the least number of letters to change, add, leave out or swap (F. J. Damerau, 1964). */
-final class Similar {
+public final class Similar {
 
     private Similar() {}
 
     /** The closest of some words, where a third of the letters or fewer differ. */
-    static Optional<String> to(String word, Collection<String> known) {
+    public static Optional<String> to(String word, Collection<String> known) {
+        return nearest(word, known, 1).stream().findFirst();
+    }
+
+    /** The closest few of some words, closest first, where a third of the letters or fewer differ. */
+    public static List<String> nearest(String word, Collection<String> known, int few) {
         int most = Math.max(1, word.length() / 3);
         return known.stream()
                 .filter(candidate -> Math.abs(candidate.length() - word.length()) <= most)
                 .filter(candidate -> distance(word, candidate) <= most)
-                .min(Comparator.comparingInt(candidate -> distance(word, candidate)));
+                .sorted(Comparator.comparingInt(candidate -> distance(word, candidate)))
+                .limit(few)
+                .toList();
     }
 
     private static int distance(String one, String other) {
