@@ -80,6 +80,8 @@ public record Finding(
         LIMITS("limits", "Limits too wide", Severity.WARNS),
         /** A kept trial whose price has changed. */
         CHECK_WEIGHT("check-weight", "Check weight", Severity.WARNS),
+        /** A card that covers everything. */
+        COVERS_EVERYTHING("covers-everything", "Covers everything", Severity.WARNS),
         /** A value that was put in as a sample and nobody has touched. */
         SAMPLE("sample", "Sample", Severity.STOPS),
         /** A price that looks like a percentage. */

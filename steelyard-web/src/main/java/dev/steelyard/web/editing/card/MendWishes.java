@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 import dev.steelyard.web.editing.page.CommonWishes;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.editing.page.Wish;
@@ -29,7 +29,7 @@ final class MendWishes {
             "off",
             Wish.of("off", wished -> wished.document().put(wished.at(), false)),
             CommonWishes.MEANT,
-            Wish.of("meant", wished -> Samples.meant(wished.document())));
+            Wish.of("meant", wished -> SampleFigures.meant(wished.document())));
 
     private static final Wish PUT = Wish.of("put", wished -> wished.document().put(wished.at(), wished.value()));
 

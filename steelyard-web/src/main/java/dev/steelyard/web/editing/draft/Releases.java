@@ -59,8 +59,16 @@ public class Releases {
      * @param draft the version that the page showed as the draft
      * @param seen the release the page knew as the latest; 0 for none
      * @param starts when; none for now
+     * @param ends when what is live now counts again; none for never by itself
      */
-    public record Wish(long number, long draft, long seen, @Nullable Instant starts, String why) {}
+    public record Wish(
+            long number, long draft, long seen, @Nullable Instant starts, @Nullable Instant ends, String why) {
+
+        /** One that stays. */
+        public Wish(long number, long draft, long seen, @Nullable Instant starts, String why) {
+            this(number, draft, seen, starts, null, why);
+        }
+    }
 
     /** How a card stands; nothing live for one that is not there. */
     @Transactional(readOnly = true)
@@ -121,7 +129,18 @@ public class Releases {
             return new AlreadySo();
         }
         CountsElsewhere elsewhere = followed.of(draft.kind());
-        return elsewhere == null ? released(draft, now, wish, by) : elsewhere(elsewhere, draft, now, wish, by);
+        ReleaseResult result =
+                elsewhere == null ? released(draft, now, wish, by) : elsewhere(elsewhere, draft, now, wish, by);
+        return result instanceof Done && wish.ends() != null && now.liveNumber() != 0
+                ? goesBack(draft, now.liveNumber(), wish, by)
+                : result;
+    }
+
+    /** What is live now is planned for the end. */
+    private ReleaseResult goesBack(StoredDraft draft, long to, Wish wish, String by) {
+        String why = "Version " + wish.number() + " ends";
+        release(draft, new Wish(to, wish.draft(), wish.seen(), wish.ends(), why), by);
+        return done(draft, What.SCHEDULED, why, wish.number(), to, by);
     }
 
     private ReleaseResult released(StoredDraft draft, Standing now, Wish wish, String by) {

@@ -6,7 +6,7 @@ import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
@@ -160,7 +160,7 @@ class ListController {
         }
         String called = name.isBlank() ? way.get().called(picked) : name.strip();
         DraftDocument begun = DraftDocument.of(listing.begin(way.get(), picked, called));
-        Samples.markAll(begun);
+        SampleFigures.markAll(begun);
         return opened(listing, begun, who) + "?step=" + way.get().opensAt();
     }
 

@@ -7,6 +7,7 @@ import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Versions of cards beside each other, and what stands between one and the shoppers. */
@@ -14,10 +15,12 @@ import org.springframework.stereotype.Component;
 class CardLive implements LiveShown {
 
     private final Neighbours neighbours;
+    private final Reaches reaches;
     private final Shops shops;
 
-    CardLive(Neighbours neighbours, Shops shops) {
+    CardLive(Neighbours neighbours, Reaches reaches, Shops shops) {
         this.neighbours = neighbours;
+        this.reaches = reaches;
         this.shops = shops;
     }
 
@@ -30,6 +33,11 @@ class CardLive implements LiveShown {
     public Gate gate(Draft entry, DraftDocument version, Subject subject) {
         Side side = Side.of(version, subject);
         return Gate.of(side, neighbours.overlaps(entry.id(), side.card()), shops.now());
+    }
+
+    @Override
+    public @Nullable Reach reach(Draft entry, DraftDocument version, Subject subject) {
+        return reaches.of(entry.id(), Side.of(version, subject));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.live;
 
+import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
@@ -72,6 +73,11 @@ public record Gate(
             stops.add("Its covers ended on " + Show.day(until.toLocalDate()) + "; it would price nothing");
         }
         List<String> warnings = new ArrayList<>();
+        if (side.card().covers().goods() == GoodsRule.EVERYTHING
+                && side.card().covers().except().isEmpty()) {
+            warnings.add(Finding.Code.COVERS_EVERYTHING.title() + ": all " + covered.size()
+                    + " products of the shop, and whatever comes");
+        }
         if (prepared != null) {
             findings(prepared, covered, subject).forEach(finding -> {
                 boolean stopping = finding.code().severity() == Finding.Severity.STOPS;

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.live;
 
+import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
@@ -10,8 +11,13 @@ import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -68,6 +74,7 @@ class LiveController {
             @RequestParam(defaultValue = "now") String when,
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String exact,
+            @RequestParam(defaultValue = "") String until,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal StaffMember who,
             Model model,
@@ -78,6 +85,7 @@ class LiveController {
         LiveForms typed = LiveForms.read(
                 when,
                 exact.isEmpty() ? at : exact,
+                until,
                 why,
                 gate.needsWhy(),
                 shops.instant(),
@@ -90,7 +98,9 @@ class LiveController {
             return VIEW;
         }
         ReleaseResult result = releases.putLive(
-                        id, new Releases.Wish(number, draft, seen, typed.starts(), why.strip()), who.name())
+                        id,
+                        new Releases.Wish(number, draft, seen, typed.starts(), typed.ends(), why.strip()),
+                        who.name())
                 .orElseThrow(() -> kind.missing(id));
         if (result instanceof ReleaseResult.ChangedMeanwhile meanwhile) {
             response.setStatus(HttpStatus.CONFLICT.value());
@@ -100,6 +110,35 @@ class LiveController {
             return VIEW;
         }
         return after(kind, id, result, typed.starts() == null ? "live" : "planned");
+    }
+
+    /** For whom a version changes what they pay, all of it, as a file. */
+    @GetMapping("/reach.csv")
+    void reach(
+            @PathVariable String where, @PathVariable long id, @RequestParam long number, HttpServletResponse response)
+            throws IOException {
+        DraftKind kind = DraftKind.at(where);
+        Draft entry = drafts.get(kind, id);
+        Reach reach = pages.reach(kind, entry, number)
+                .orElseThrow(() -> new NotThere("For this version it cannot be told whose price changes."));
+        response.setContentType("text/csv; charset=UTF-8");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "whose price changes", "csv"));
+        try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
+            csv.printRecord("sku", "name", "order", "now", "card now", "then", "card then", "difference");
+            for (Reach.Row row : reach.changed()) {
+                csv.printRecord(
+                        row.sku(),
+                        row.name(),
+                        row.order(),
+                        row.now(),
+                        row.by(),
+                        row.then(),
+                        row.thenBy(),
+                        row.difference());
+            }
+        }
     }
 
     @PostMapping("/pause")

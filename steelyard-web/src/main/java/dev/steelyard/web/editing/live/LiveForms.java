@@ -13,8 +13,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param form as typed, with what is wrong by its fields
  * @param starts when it begins; none for now, or where that is wrong
+ * @param ends when what is live now counts again; none for never by itself, or where that is wrong
  */
-public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
+public record LiveForms(LivePage.Form form, @Nullable Instant starts, @Nullable Instant ends) {
 
     private static final int LONGEST_WHY = 500;
 
@@ -23,10 +24,12 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
      *
      * @param when “now” or “later”
      * @param at the day and time for later
+     * @param until the day and time at which what is live now counts again; empty for never
      * @param needsWhy whether a word why must be given
      * @param now the moment it is
      */
-    public static LiveForms read(String when, String at, String why, boolean needsWhy, Instant now, ZoneId zone) {
+    public static LiveForms read(
+            String when, String at, String until, String why, boolean needsWhy, Instant now, ZoneId zone) {
         boolean later = when.equals("later");
         Moments.Reading reading = later ? moment(at, zone) : null;
         ZonedDateTime typed = reading == null ? null : reading.moment();
@@ -39,6 +42,16 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
         } else if (starts != null && !starts.isAfter(now)) {
             whenFault = at.replace('T', ' ') + " is in the past; pick a time after now, or “now”";
         }
+        Moments.Reading end = until.isBlank() ? null : moment(until, zone);
+        Instant ends = end == null || end.moment() == null ? null : end.moment().toInstant();
+        String endFault = "";
+        if (end != null && end.fault() != null) {
+            endFault = end.fault();
+        } else if (!until.isBlank() && ends == null) {
+            endFault = "“" + until + "” is no day and time";
+        } else if (ends != null && !ends.isAfter(starts == null ? now : starts)) {
+            endFault = until.replace('T', ' ') + " is not after it begins";
+        }
         String reason = why.strip();
         String whyFault = needsWhy && reason.isEmpty()
                 ? "Check weights differ. Say why it goes live all the same; it is kept with it"
@@ -46,7 +59,10 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
                         ? "At most " + LONGEST_WHY + " characters; these are " + reason.length()
                         : "";
         List<String> instead = reading == null ? List.of() : reading.instead();
-        return new LiveForms(new LivePage.Form(later ? "later" : "now", at, why, whenFault, whyFault, instead), starts);
+        return new LiveForms(
+                new LivePage.Form(later ? "later" : "now", at, until, why, whenFault, endFault, whyFault, instead),
+                starts,
+                ends);
     }
 
     private static Moments.@Nullable Reading moment(String text, ZoneId zone) {
@@ -59,7 +75,9 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts) {
 
     /** Whether nothing typed is wrong. */
     public boolean sound() {
-        return form.whenFault().isEmpty() && form.whyFault().isEmpty();
+        return form.whenFault().isEmpty()
+                && form.untilFault().isEmpty()
+                && form.whyFault().isEmpty();
     }
 
     /** What the page says once something is done; none for nothing. */

@@ -1,7 +1,9 @@
 package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Times;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -12,10 +14,12 @@ import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.shop.Shops;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -53,6 +57,11 @@ class LivePages {
         long after = b == 0 ? entry.number() : b;
         DraftDocument version = version(kind, entry, after);
         CardState state = standings.state(standing, entry.id());
+        ZonedDateTime from = books.inForce()
+                .times(entry.id(), standing.liveNumber())
+                .map(Times::from)
+                .orElse(null);
+        boolean later = LiveForms.done("live").equals(notice) && state == CardState.SCHEDULED && from != null;
         return new LivePage(
                 kind,
                 entry.id(),
@@ -70,11 +79,20 @@ class LivePages {
                 before == 0 ? null : of(kind).compared(entry, version(kind, entry, before), version, subject),
                 before == after,
                 of(kind).gate(entry, version, subject),
+                after == standing.liveNumber() && !standing.paused() ? null : of(kind).reach(entry, version, subject),
                 after < standing.liveNumber(),
                 LiveWords.lines(standing.coming(), standing, zone),
                 LiveWords.lines(releases.list(entry.id()), standing, zone),
                 form,
-                notice);
+                later
+                        ? "Put live: it counts from " + Show.moment(from.toInstant(), zone)
+                                + ". Until then shoppers see what they saw."
+                        : notice);
+    }
+
+    /** For whom a version changes what they pay. */
+    Optional<Reach> reach(DraftKind kind, Draft entry, long number) {
+        return Optional.ofNullable(of(kind).reach(entry, version(kind, entry, number), Subject.of(shops, books)));
     }
 
     /** What stands between a version and the shoppers. */

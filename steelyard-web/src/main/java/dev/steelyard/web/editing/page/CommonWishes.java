@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.page;
 
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 import dev.steelyard.web.editing.draft.Thresholds;
 import java.util.Arrays;
 import java.util.List;
@@ -41,7 +41,7 @@ public final class CommonWishes {
         if (wished.to().equals("remove")) {
             remove(wished.document(), wished.there());
         } else if (wished.to().equals(MEANT)) {
-            Samples.meant(wished.document());
+            SampleFigures.meant(wished.document());
         } else {
             wished.document().put(wished.at(), wished.value());
         }

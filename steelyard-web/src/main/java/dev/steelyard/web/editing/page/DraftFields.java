@@ -6,7 +6,7 @@ import dev.steelyard.core.card.Moments;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -67,7 +67,7 @@ public class DraftFields {
 
     /** Whether a figure was put in by Steelyard and nobody has touched it. */
     public boolean sample(String at) {
-        return Samples.is(document, at);
+        return SampleFigures.is(document, at);
     }
 
     /** Whether a set of goods is everything: it says so, or names none. */

@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.page;
 
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 
 /** A change of a draft's parts as wholes: something that a button asks for. */
 public interface Wish {
@@ -26,7 +26,7 @@ public interface Wish {
         return new Named(name, wished -> {
             DraftDocument before = wished.document().copy();
             doing.apply(wished);
-            Samples.mark(wished.document(), before);
+            SampleFigures.mark(wished.document(), before);
         });
     }
 

@@ -4,7 +4,7 @@ import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.Mend;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.draft.Samples;
+import dev.steelyard.web.editing.draft.SampleFigures;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -49,7 +49,7 @@ public record FindingLine(
 
     /** “10.00 (Break 1, value) and 2 more were put in as samples, and nobody has touched them”; empty where there are none. */
     public static String sampleWords(DraftDocument document) {
-        List<String> places = Samples.untouched(document);
+        List<String> places = SampleFigures.untouched(document);
         if (places.isEmpty()) {
             return "";
         }

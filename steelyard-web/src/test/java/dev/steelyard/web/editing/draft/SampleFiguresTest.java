@@ -7,7 +7,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ObjectNode;
 
-class SamplesTest {
+class SampleFiguresTest {
 
     private DraftDocument card;
 
@@ -21,15 +21,15 @@ class SamplesTest {
                  "cases": [{"piece": {"rate": {"amount": "length", "price": "3.00"}}}],
                  "ladder": {"value": "price", "rows": [{"from": "25", "value": "2.50"}, {"from": "10", "value": "2.80"}]}}
                 """));
-        Samples.markAll(card);
+        SampleFigures.markAll(card);
     }
 
     @Test
     void figuresThatWerePutInAreMarkedUntilTheyAreTyped() {
-        assertThat(Samples.untouched(card))
+        assertThat(SampleFigures.untouched(card))
                 .containsExactly("/cases/0/piece/rate/price", "/ladder/rows/0/value", "/ladder/rows/1/value");
         card.put("/cases/0/piece/rate/price", "3.10");
-        assertThat(Samples.untouched(card)).containsExactly("/ladder/rows/0/value", "/ladder/rows/1/value");
+        assertThat(SampleFigures.untouched(card)).containsExactly("/ladder/rows/0/value", "/ladder/rows/1/value");
     }
 
     @Test
@@ -37,23 +37,23 @@ class SamplesTest {
         card.put("/ladder/rows/1/value", "2.70");
         Thresholds.sort(card, "/ladder/rows");
         assertThat(card.text("/ladder/rows/1/value")).isEqualTo("2.50");
-        assertThat(Samples.untouched(card)).containsExactly("/cases/0/piece/rate/price", "/ladder/rows/1/value");
+        assertThat(SampleFigures.untouched(card)).containsExactly("/cases/0/piece/rate/price", "/ladder/rows/1/value");
         card.remove("/ladder/rows/0");
-        assertThat(Samples.untouched(card)).containsExactly("/cases/0/piece/rate/price", "/ladder/rows/0/value");
+        assertThat(SampleFigures.untouched(card)).containsExactly("/cases/0/piece/rate/price", "/ladder/rows/0/value");
     }
 
     @Test
     void whatIsMeantIsNoSampleAndWhatAWishPutsInIsOneAgain() {
-        Samples.meant(card);
-        assertThat(Samples.untouched(card)).isEmpty();
+        SampleFigures.meant(card);
+        assertThat(SampleFigures.untouched(card)).isEmpty();
         DraftDocument before = card.copy();
         card.list("/namedRates").addObject().put("name", "cloth").put("value", "1.00");
-        Samples.mark(card, before);
-        assertThat(Samples.untouched(card)).containsExactly("/namedRates/0/value");
+        SampleFigures.mark(card, before);
+        assertThat(SampleFigures.untouched(card)).containsExactly("/namedRates/0/value");
     }
 
     @Test
     void theMarksAreKeptWithTheDraft() {
-        assertThat(Samples.untouched(DraftDocument.read(card.write()))).hasSize(3);
+        assertThat(SampleFigures.untouched(DraftDocument.read(card.write()))).hasSize(3);
     }
 }

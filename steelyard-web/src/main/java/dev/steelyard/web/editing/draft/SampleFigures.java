@@ -10,7 +10,7 @@ import tools.jackson.databind.node.StringNode;
  * Figures that Steelyard put into a draft so that it has a price at once: each is marked as a sample until somebody types
  * another one, or says that it is meant. Nothing goes live with one.
  */
-public final class Samples {
+public final class SampleFigures {
 
     private static final String MARK = "sample";
 
@@ -22,7 +22,7 @@ public final class Samples {
 
     private static final Pattern DIGIT = Pattern.compile(".*\\d.*");
 
-    private Samples() {}
+    private SampleFigures() {}
 
     /** Marks every figure of a draft that was not there before, or was another one. */
     public static void mark(DraftDocument document, DraftDocument before) {

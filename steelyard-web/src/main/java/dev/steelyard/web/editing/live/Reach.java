@@ -1,0 +1,42 @@
+package dev.steelyard.web.editing.live;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * For whom a version of a card changes what they pay: the smallest order of each of its goods, by everyone, as it is priced now
+ * and as it would be.
+ *
+ * @param changed the goods whose price changes, those first that change most
+ * @param covered how many goods the version covers
+ * @param losing how many of those lose another card
+ * @param left how many goods the live version covers and this one does not
+ * @param more whether there are so many goods that not all were looked at
+ */
+public record Reach(List<Row> changed, int covered, int losing, int left, boolean more) {
+
+    /**
+     * Goods whose price changes.
+     *
+     * @param now the price of the smallest order; empty where it has none
+     * @param by the card that prices it now
+     * @param difference “+ 3.20 (+4.3 %)”; empty where one of the prices is none
+     * @param share by how much it changes, as a share of the price now; none where that cannot be said
+     */
+    public record Row(
+            String sku,
+            String name,
+            String order,
+            String now,
+            String by,
+            String then,
+            String thenBy,
+            String difference,
+            @Nullable Double share) {
+
+        /** Whether another card prices it than now. */
+        public boolean otherCard() {
+            return !by.equals(thenBy);
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package dev.steelyard.web.editing.live;
+
+import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.trial.TrialText;
+import dev.steelyard.web.shop.Shops;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Works out for whom a version of a card changes what they pay, before it is live. */
+@Component
+class Reaches {
+
+    private static final int MOST_PRODUCTS = 5_000;
+
+    private final Drafts drafts;
+    private final Books books;
+    private final Shops shops;
+
+    Reaches(Drafts drafts, Books books, Shops shops) {
+        this.drafts = drafts;
+        this.books = books;
+        this.shops = shops;
+    }
+
+    /** None where the version cannot be read. */
+    @Nullable
+    Reach of(long cardId, Side side) {
+        PreparedCard prepared = side.prepared();
+        if (prepared == null) {
+            return null;
+        }
+        BookInForce book = books.inForce();
+        Set<Product> ofLive = new LinkedHashSet<>();
+        book.cards().stream().filter(live -> live.id() == cardId).forEach(live -> book.directory()
+                .covered(live.card().card().covers())
+                .forEach(ofLive::add));
+        List<Product> ofVersion = book.directory().covered(side.card().covers()).toList();
+        Set<Product> all = new LinkedHashSet<>(ofVersion);
+        all.addAll(ofLive);
+        List<Product> looked = all.stream().limit(MOST_PRODUCTS).toList();
+        ZonedDateTime now = shops.now();
+        Covers covers = side.card().covers();
+        ZonedDateTime from = covers.times().from();
+        ZonedDateTime at = from != null && from.isAfter(now) ? from : now;
+        List<PreparedCard> order = order(cardId, prepared.as(CardState.LIVE, covers), book);
+        PriceBook then = PriceBook.of(side.subject().shop().rules(), order, looked);
+        List<Reach.Row> rows = new ArrayList<>();
+        int losing = 0;
+        for (Product product : looked) {
+            for (Item item : product.items()) {
+                Priced was = priced(book.book(), item, now, side.subject());
+                Priced is = priced(then, item, at, side.subject());
+                if (!was.by().equals(is.by()) && !was.by().equals(RateCard.SHELF_PRICE.name()) && ours(is, prepared)) {
+                    losing++;
+                }
+                if (!Objects.equals(was.total(), is.total()) || !was.by().equals(is.by())) {
+                    rows.add(row(item, was, is, side.subject().shop().minorDigits()));
+                }
+            }
+        }
+        rows.sort(Comparator.comparing(
+                row -> row.share() == null ? Double.MAX_VALUE : Math.abs(row.share()), Comparator.reverseOrder()));
+        long left = ofLive.stream().filter(product -> !covers.covers(product)).count();
+        return new Reach(List.copyOf(rows), ofVersion.size(), losing, (int) left, all.size() > looked.size());
+    }
+
+    private static boolean ours(Priced priced, PreparedCard card) {
+        return priced.by().equals(card.card().name());
+    }
+
+    /** The live cards in their order, with the version in place of what is live of its card. */
+    private List<PreparedCard> order(long cardId, PreparedCard version, BookInForce book) {
+        List<Long> ids = drafts.ids(DraftKind.CARD);
+        List<PreparedCard> order = new ArrayList<>();
+        boolean put = false;
+        for (CardInForce live : book.cards()) {
+            if (!put && ids.indexOf(live.id()) >= ids.indexOf(cardId)) {
+                order.add(version);
+                put = true;
+            }
+            if (live.id() != cardId) {
+                order.add(live.card());
+            }
+        }
+        if (!put) {
+            order.add(version);
+        }
+        return order;
+    }
+
+    /** @param total of the smallest order; none where it has no price */
+    private record Priced(String by, String order, @Nullable BigDecimal total) {}
+
+    /** The smallest order that can be made, with what its card asks for answered as the trial begins. */
+    private static Priced priced(PriceBook book, Item item, ZonedDateTime at, Subject subject) {
+        PreparedCard card = Objects.requireNonNull(book.cardFor(item.sku(), Customer.EVERYONE, at));
+        long pieces = card.card().quantity().smallest().orElse(1);
+        TrialText text = new TrialText(Map.of(TrialText.SKU, item.sku().value(), TrialText.QUANTITY, "" + pieces))
+                .filledFor(card.card(), subject);
+        OrderLine line = new OrderLine(item.sku(), pieces, text.answers().answers(card.card()));
+        BigDecimal total = book.price(List.of(line), Customer.EVERYONE, at).get(0) instanceof PricedLine priced
+                ? priced.total().value()
+                : null;
+        return new Priced(card.card().name(), pieces == 1 ? "1 piece" : pieces + " pieces", total);
+    }
+
+    private static Reach.Row row(Item item, Priced was, Priced is, int minor) {
+        BigDecimal before = was.total();
+        BigDecimal after = is.total();
+        boolean both = before != null && after != null;
+        return new Reach.Row(
+                item.sku().value(),
+                item.name(),
+                is.order(),
+                before == null ? "" : Show.money(before, minor),
+                was.by(),
+                after == null ? "" : Show.money(after, minor),
+                is.by(),
+                both ? Comparison.difference(before, after, minor) : "",
+                both && before.signum() != 0
+                        ? after.subtract(before)
+                                .divide(before, MathContext.DECIMAL32)
+                                .doubleValue()
+                        : null);
+    }
+}
