@@ -62,13 +62,13 @@ class LiveTest {
         assertThat(owner.locator("#notice")).hasText("Taken back. It will not begin.");
         owner.fill("#why", "at once then");
         owner.click("#go");
-        assertThat(owner.locator("#notice")).hasText("Live. Shoppers see it now.");
+        assertThat(owner.locator("#notice")).containsText("Live. Shoppers see it now.");
         Shopping.at(shopper, "ROPE-12").type("length", "137.5").costs("376.00");
 
         owner.click("text=Go back to it");
         assertThat(owner.locator(".gate h2").first()).hasText("Go back to version 1");
         owner.click("#go");
-        assertThat(owner.locator("#notice")).hasText("Live. Shoppers see it now.");
+        assertThat(owner.locator("#notice")).containsText("Live. Shoppers see it now.");
         Shopping.at(shopper, "ROPE-12").type("length", "137.5").costs("372.00");
         assertThat(owner.locator(".releases")).containsText("at once then");
 

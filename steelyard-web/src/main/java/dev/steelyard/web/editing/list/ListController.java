@@ -156,7 +156,7 @@ class ListController {
         try {
             picked = Begin.pick(sold, sent, listing.kind() == DraftKind.DEAL);
         } catch (NotFitting words) {
-            return refused(listing, Begin.of(sold, "").saying(sent, words.getMessage() + ".", null), model, response);
+            return refused(listing, Begin.of(sold, "").saying(sent, words.sentence(), null), model, response);
         }
         String called = name.isBlank() ? way.get().called(picked) : name.strip();
         DraftDocument begun = DraftDocument.of(listing.begin(way.get(), picked, called));

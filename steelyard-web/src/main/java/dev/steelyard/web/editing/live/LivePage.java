@@ -57,8 +57,9 @@ public record LivePage(
                 .filter(row -> !row.difference().isEmpty()
                         || row.now().isEmpty() != row.then().isEmpty())
                 .count();
-        StringBuilder words =
-                new StringBuilder(goods(priced) + (priced == 1 ? " changes its price" : " change their price"));
+        StringBuilder words = new StringBuilder(goods(priced)
+                + (priced == 1 ? " changes its price" : " change their price")
+                + (priced == 0 ? ", at one piece or at any break" : ""));
         List<Reach.Row> large = reach.changed().stream()
                 .filter(row -> row.share() != null && Math.abs(row.share()) * 100 > LARGE_PERCENT)
                 .toList();

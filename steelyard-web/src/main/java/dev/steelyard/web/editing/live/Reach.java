@@ -4,8 +4,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * For whom a version of a card changes what they pay: the smallest order of each of its goods, by everyone, as it is priced now
- * and as it would be.
+ * For whom a version of a card changes what they pay: of each of its goods the smallest order, and those at the first breaks,
+ * by everyone, as they are priced now and as they would be; the one that changes most.
  *
  * @param changed the goods whose price changes, those first that change most
  * @param covered how many goods the version covers
@@ -18,7 +18,8 @@ public record Reach(List<Row> changed, int covered, int losing, int left, boolea
     /**
      * Goods whose price changes.
      *
-     * @param now the price of the smallest order; empty where it has none
+     * @param order how many pieces
+     * @param now its price; empty where it has none
      * @param by the card that prices it now
      * @param difference “+ 3.20 (+4.3 %)”; empty where one of the prices is none
      * @param share by how much it changes, as a share of the price now; none where that cannot be said
@@ -33,6 +34,11 @@ public record Reach(List<Row> changed, int covered, int losing, int left, boolea
             String thenBy,
             String difference,
             @Nullable Double share) {
+
+        /** Whether its price, or the card that prices it, is another. */
+        boolean changes() {
+            return !now.equals(then) || otherCard();
+        }
 
         /** Whether another card prices it than now. */
         public boolean otherCard() {

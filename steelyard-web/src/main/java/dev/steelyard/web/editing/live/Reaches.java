@@ -4,9 +4,11 @@ import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.Product;
-import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
@@ -29,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -37,6 +40,11 @@ import org.springframework.stereotype.Component;
 class Reaches {
 
     private static final int MOST_PRODUCTS = 5_000;
+    private static final int MOST_BREAKS = 6;
+
+    /** What has a price on one side only changes most. */
+    private static final Comparator<Reach.Row> BY_SHARE =
+            Comparator.comparing(row -> row.share() == null ? Double.MAX_VALUE : Math.abs(row.share()));
 
     private final Drafts drafts;
     private final Books books;
@@ -68,30 +76,51 @@ class Reaches {
         Covers covers = side.card().covers();
         ZonedDateTime from = covers.times().from();
         ZonedDateTime at = from != null && from.isAfter(now) ? from : now;
-        List<PreparedCard> order = order(cardId, prepared.as(CardState.LIVE, covers), book);
-        PriceBook then = PriceBook.of(side.subject().shop().rules(), order, looked);
+        PreparedCard version = prepared.as(CardState.LIVE, covers);
+        PriceBook then = PriceBook.of(side.subject().shop().rules(), order(cardId, version, book), looked);
         List<Reach.Row> rows = new ArrayList<>();
         int losing = 0;
         for (Product product : looked) {
             for (Item item : product.items()) {
-                Priced was = priced(book.book(), item, now, side.subject());
-                Priced is = priced(then, item, at, side.subject());
-                if (!was.by().equals(is.by()) && !was.by().equals(RateCard.SHELF_PRICE.name()) && ours(is, prepared)) {
+                PreparedCard nowBy = Objects.requireNonNull(book.book().cardFor(item.sku(), Customer.EVERYONE, now));
+                PreparedCard thenBy = Objects.requireNonNull(then.cardFor(item.sku(), Customer.EVERYONE, at));
+                CardInForce live = book.version(nowBy);
+                if (thenBy == version && live != null && live.id() != cardId) {
                     losing++;
                 }
-                if (!Objects.equals(was.total(), is.total()) || !was.by().equals(is.by())) {
-                    rows.add(row(item, was, is, side.subject().shop().minorDigits()));
-                }
+                quantities(item, nowBy, thenBy).stream()
+                        .map(pieces -> row(
+                                item,
+                                pieces,
+                                priced(book.book(), nowBy, item, pieces, now, side.subject()),
+                                priced(then, thenBy, item, pieces, at, side.subject()),
+                                side.subject().shop().minorDigits()))
+                        .filter(Reach.Row::changes)
+                        .max(BY_SHARE)
+                        .ifPresent(rows::add);
             }
         }
-        rows.sort(Comparator.comparing(
-                row -> row.share() == null ? Double.MAX_VALUE : Math.abs(row.share()), Comparator.reverseOrder()));
+        rows.sort(BY_SHARE.reversed());
         long left = ofLive.stream().filter(product -> !covers.covers(product)).count();
         return new Reach(List.copyOf(rows), ofVersion.size(), losing, (int) left, all.size() > looked.size());
     }
 
-    private static boolean ours(Priced priced, PreparedCard card) {
-        return priced.by().equals(card.card().name());
+    /** The fewest pieces that can be ordered, and the first breaks of both cards. */
+    private static Set<Long> quantities(Item item, PreparedCard now, PreparedCard then) {
+        Set<Long> quantities = new TreeSet<>();
+        for (PreparedCard card : List.of(now, then)) {
+            OrderQuantity orders = card.card().quantity();
+            orders.smallest().ifPresent(quantities::add);
+            PreparedLadder ladder = card.ladderFor(item);
+            if (ladder != null && !ladder.countsAmount()) {
+                ladder.breaks().all().stream()
+                        .mapToLong(Break::pieces)
+                        .distinct()
+                        .limit(MOST_BREAKS)
+                        .forEach(from -> orders.from(from).ifPresent(quantities::add));
+            }
+        }
+        return quantities;
     }
 
     /** The live cards in their order, with the version in place of what is live of its card. */
@@ -114,30 +143,29 @@ class Reaches {
         return order;
     }
 
-    /** @param total of the smallest order; none where it has no price */
-    private record Priced(String by, String order, @Nullable BigDecimal total) {}
+    /** @param total none where it has no price */
+    private record Priced(String by, @Nullable BigDecimal total) {}
 
-    /** The smallest order that can be made, with what its card asks for answered as the trial begins. */
-    private static Priced priced(PriceBook book, Item item, ZonedDateTime at, Subject subject) {
-        PreparedCard card = Objects.requireNonNull(book.cardFor(item.sku(), Customer.EVERYONE, at));
-        long pieces = card.card().quantity().smallest().orElse(1);
+    /** An order with what its card asks for answered as the trial begins. */
+    private static Priced priced(
+            PriceBook book, PreparedCard card, Item item, long pieces, ZonedDateTime at, Subject subject) {
         TrialText text = new TrialText(Map.of(TrialText.SKU, item.sku().value(), TrialText.QUANTITY, "" + pieces))
                 .filledFor(card.card(), subject);
         OrderLine line = new OrderLine(item.sku(), pieces, text.answers().answers(card.card()));
         BigDecimal total = book.price(List.of(line), Customer.EVERYONE, at).get(0) instanceof PricedLine priced
                 ? priced.total().value()
                 : null;
-        return new Priced(card.card().name(), pieces == 1 ? "1 piece" : pieces + " pieces", total);
+        return new Priced(card.card().name(), total);
     }
 
-    private static Reach.Row row(Item item, Priced was, Priced is, int minor) {
+    private static Reach.Row row(Item item, long pieces, Priced was, Priced is, int minor) {
         BigDecimal before = was.total();
         BigDecimal after = is.total();
         boolean both = before != null && after != null;
         return new Reach.Row(
                 item.sku().value(),
                 item.name(),
-                is.order(),
+                pieces == 1 ? "1 piece" : pieces + " pieces",
                 before == null ? "" : Show.money(before, minor),
                 was.by(),
                 after == null ? "" : Show.money(after, minor),

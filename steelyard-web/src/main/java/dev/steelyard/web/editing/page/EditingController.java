@@ -171,7 +171,7 @@ class EditingController {
                 meant = changed;
                 return null;
             } catch (NotFitting words) {
-                return Notice.wrong(words.getMessage() + ".");
+                return Notice.wrong(words.sentence());
             }
         }
 

@@ -8,4 +8,10 @@ public final class NotFitting extends RuntimeException {
     public NotFitting(String message) {
         super(message, null, false, false);
     }
+
+    /** With its full stop, unless it ends in a question. */
+    public String sentence() {
+        String words = String.valueOf(getMessage());
+        return words.endsWith("?") ? words : words + ".";
+    }
 }

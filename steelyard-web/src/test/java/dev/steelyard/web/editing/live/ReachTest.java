@@ -47,7 +47,21 @@ class ReachTest {
                 .contains("1 of the goods loses the card that prices it now")
                 .containsPattern("Deck brush BRU-1, 1 piece 9.00 All at nine 10.00 All at ten \\+ 1.00");
         String below = LiveCards.read(owner, TENS.formatted("\"products\": [\"BRU-1\"]"));
-        assertThat(owner.get(below + "/live").text()).contains("None of the goods change their price.");
+        assertThat(owner.get(below + "/live").text())
+                .contains("None of the goods change their price, at one piece or at any break.");
+    }
+
+    @Test
+    void aCardThatChangesOnlyLargerOrdersSaysWhich(App app, Http owner) {
+        DemoCards.takeAway(app);
+        String card = LiveCards.read(
+                owner.signIn("maren"),
+                """
+                {"name": "Brushes", "covers": {"products": ["BRU-1"]}, "ladder": {"value": "percent-off", "mode": "all-units",
+                 "rows": [{"from": 10, "value": "5"}, {"from": 100, "value": "40"}]}}
+                """);
+        assertThat(owner.get(card + "/live").text())
+                .containsPattern("Deck brush BRU-1, 100 pieces 1,320.00 Shelf price 900.00 Brushes − 420.00");
     }
 
     @Test
