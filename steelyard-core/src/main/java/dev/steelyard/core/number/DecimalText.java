@@ -16,6 +16,7 @@ public final class DecimalText {
 
     private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
     private static final Pattern ONE_COMMA = Pattern.compile("([+-]?\\d+),(\\d+)");
+    private static final Pattern EITHER = Pattern.compile("[+-]?\\d{1,3},\\d{3}");
     private static final int SHOWN = 40;
 
     private DecimalText() {}
@@ -41,6 +42,12 @@ public final class DecimalText {
         Matcher comma = ONE_COMMA.matcher(typed);
         if (comma.matches() && typed.length() <= MOST_DIGITS) {
             String mend = comma.group(1) + "." + comma.group(2);
+            if (EITHER.matcher(typed).matches()) {
+                return fault(
+                        typed + " can be " + mend + " or " + comma.group(1) + comma.group(2)
+                                + "; write the one that is meant",
+                        mend);
+            }
             return fault(typed + " has a comma; write a decimal point: " + mend, mend);
         }
         return fault("“" + shortened(typed) + "” is not a number; write it like 6.90", null);

@@ -122,13 +122,13 @@ class CardEditorTest {
     void aPastedGridIsTakenCellByCellAndTheBadOnesMarked() {
         CardHands hands = CardHands.begin(page, "WINDOW", "grid");
         page.locator(".corner input").focus();
-        Paste.into(page, "\t300\t450\twide\n250\t38,50\t49.50\n400\tabc\t66.50\t\n");
+        Paste.into(page, "\t300\t450\twide\n250\t38,500\t49.50\n400\tabc\t66.50\t\n");
         assertThat(hands.field("/cases/0/piece/grid/columns/2")).hasAttribute("aria-invalid", "true");
-        assertThat(hands.field("/cases/0/piece/grid/prices/0/0")).hasValue("38,50");
+        assertThat(hands.field("/cases/0/piece/grid/prices/0/0")).hasValue("38,500");
         assertThat(hands.field("/cases/0/piece/grid/prices/0/0")).hasAttribute("aria-invalid", "true");
         assertThat(hands.field("/cases/0/piece/grid/prices/1/0")).hasAttribute("aria-invalid", "true");
         assertThat(hands.field("/cases/0/piece/grid/prices/0/1")).hasAttribute("aria-invalid", "false");
-        assertThat(page.locator(".bench")).containsText("38,50 has a comma; write a decimal point: 38.50");
+        assertThat(page.locator(".bench")).containsText("38,500 can be 38.500 or 38500; write the one that is meant");
         hands.type("/cases/0/piece/grid/prices/0/0", "38.50")
                 .type("/cases/0/piece/grid/prices/1/0", "60.00")
                 .type("/cases/0/piece/grid/columns/2", "600");

@@ -112,10 +112,10 @@ class PricesEditorTest {
     @Test
     void cellsFromASpreadsheetArePastedAndBadOnesMarked() {
         cell(1, 0).focus();
-        Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,10\t5.90\n60\t5.80\t\n");
+        Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,100\t5.90\n60\t5.80\t\n");
         assertThat(cell(1, 0)).hasValue("30");
         assertThat(cell(1, 2)).hasValue("5.90");
-        assertThat(page.locator(".breaks")).containsText("6,10 has a comma; write a decimal point: 6.10");
+        assertThat(page.locator(".breaks")).containsText("6,100 can be 6.100 or 6100; write the one that is meant");
         assertThat(cell(1, 1)).hasAttribute("aria-invalid", "true");
         assertThat(cell(2, 0)).hasValue("60");
         page.locator("#undo").click();

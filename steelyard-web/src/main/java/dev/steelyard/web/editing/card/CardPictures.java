@@ -3,9 +3,9 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.curve.Curve;
 import dev.steelyard.core.curve.Variable;
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -73,7 +73,8 @@ final class CardPictures {
 
     private @Nullable BigDecimal answer(Measurement ask) {
         var answer = trial.answers().byName().get(ask.name());
-        BigDecimal value = DecimalText.read(answer == null ? "" : answer.text()).value();
+        BigDecimal value =
+                WrittenNumber.read(answer == null ? "" : answer.text()).value();
         if (value == null || !(answer instanceof Answer.Typed typed) || typed.unit() == null) {
             return value;
         }

@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.table.PastedTable;
 import java.math.BigDecimal;
@@ -76,7 +76,7 @@ final class GridEdits {
         for (int i = 0; i < cells.size() && row + i < MOST_ROWS; i++) {
             List<String> line = cells.get(i);
             for (int j = 0; j < line.size() && column + j < MOST_COLUMNS; j++) {
-                set(row + i, column + j, line.get(j));
+                set(row + i, column + j, WrittenNumber.plain(line.get(j)));
             }
         }
         prices().forEach(line -> fill((ArrayNode) line, columns().size()));
@@ -132,7 +132,7 @@ final class GridEdits {
     }
 
     private static BigDecimal number(ArrayNode edges, int index) {
-        BigDecimal value = DecimalText.read(edges.get(index).asString("")).value();
+        BigDecimal value = WrittenNumber.read(edges.get(index).asString("")).value();
         return value == null ? BigDecimal.ZERO : value;
     }
 

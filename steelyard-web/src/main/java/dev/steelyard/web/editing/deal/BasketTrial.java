@@ -9,6 +9,7 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
@@ -109,7 +110,7 @@ final class BasketTrial {
         if (row.total().isBlank() || item == null) {
             return priced;
         }
-        DecimalText.Reading total = DecimalText.read(row.total());
+        DecimalText.Reading total = WrittenNumber.read(row.total());
         if (total.value() == null || total.value().signum() < 0) {
             return new RefusedLine(
                     Place.TOTAL,

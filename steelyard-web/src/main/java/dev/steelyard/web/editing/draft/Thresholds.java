@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.draft;
 
-import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,6 +39,6 @@ public final class Thresholds {
 
     /** A typed number; none where it cannot be read. */
     public static @Nullable BigDecimal number(JsonNode typed) {
-        return DecimalText.read(typed.asString("")).value();
+        return WrittenNumber.read(typed.asString("")).value();
     }
 }

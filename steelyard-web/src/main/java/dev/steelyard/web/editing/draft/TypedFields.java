@@ -1,9 +1,11 @@
 package dev.steelyard.web.editing.draft;
 
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.Ids;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -28,6 +30,13 @@ public final class TypedFields {
 
     private static final String UNIT = "unit";
     private static final List<String> FOLLOWING = List.of("from", "fromDate", "untilDate");
+
+    /** Places at which numbers stand. */
+    private static final Pattern NUMBERS =
+            Pattern.compile(".*/(price|min|max|step|start|amount|base|setUp|minimum|perPiece|perUnit"
+                    + "|perLine|percent|furtherPiece|upTo|soldFrom|wastePercent|roundUpTo|atLeast|shelfPrice)"
+                    + "|.*/rows/\\d+/(from|value)|/namedRates/\\d+/value|.*/shelfPrice/(from|to)"
+                    + "|.*/grid/(prices/\\d+/\\d+|columns/\\d+|rows/\\d+)");
 
     private TypedFields() {}
 
@@ -76,7 +85,7 @@ public final class TypedFields {
                     added.put(field, document.text(row + "/" + field));
                 }
             });
-            added.put("value", value);
+            added.put("value", WrittenNumber.plain(value));
             if (!group.isEmpty()) {
                 added.put("group", group);
             }
@@ -86,7 +95,7 @@ public final class TypedFields {
     private static void put(DraftDocument document, String name, List<String> values) {
         String last = last(values);
         if (name.startsWith("/")) {
-            document.put(name, last);
+            document.put(name, number(name, last));
         } else if (name.startsWith("?/")) {
             document.put(name.substring(1), last.equals("true"));
         } else if (name.startsWith("#/")) {
@@ -110,6 +119,11 @@ public final class TypedFields {
                 weight.put("name", last);
             }
         }
+    }
+
+    /** What is typed at a place for numbers, written plainly where it can be only one number; at any other as it is. */
+    public static String number(String place, String typed) {
+        return NUMBERS.matcher(place).matches() ? WrittenNumber.plain(typed) : typed;
     }
 
     private static JsonNode kept(JsonNode list, String word) {

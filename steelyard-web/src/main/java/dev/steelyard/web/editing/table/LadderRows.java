@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.table;
 
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -76,10 +77,12 @@ public final class LadderRows {
             LadderTable.Row there = index < table.size() ? table.get(index) : null;
             List<String> line = cells.get(i);
             int before = newRows.size();
-            String from = column == 0 ? line.get(0) : there == null ? "" : document.text(there.place() + "/from");
+            String from = column == 0
+                    ? WrittenNumber.plain(line.get(0))
+                    : there == null ? "" : document.text(there.place() + "/from");
             for (int j = 0; j < line.size(); j++) {
                 int target = column + j;
-                String text = line.get(j);
+                String text = WrittenNumber.plain(line.get(j));
                 if (target == 0 && there != null) {
                     set(there, "/from", text);
                 } else if (target > 0 && target <= groups.size() + 1) {

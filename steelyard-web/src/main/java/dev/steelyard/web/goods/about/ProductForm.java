@@ -3,6 +3,7 @@ package dev.steelyard.web.goods.about;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.PriceLimits;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Ids;
 import java.math.BigDecimal;
@@ -196,7 +197,7 @@ record ProductForm(
         if (text.isEmpty()) {
             return;
         }
-        DecimalText.Reading reading = DecimalText.read(text);
+        DecimalText.Reading reading = WrittenNumber.read(text);
         BigDecimal value = reading.value();
         String fault = value == null ? Objects.requireNonNull(reading.fault()).message() : PriceLimits.fault(value);
         if (fault != null) {
@@ -206,6 +207,6 @@ record ProductForm(
 
     /** A field that was checked. */
     static @Nullable BigDecimal moneyOf(String text) {
-        return text.isEmpty() ? null : DecimalText.read(text).value();
+        return text.isEmpty() ? null : WrittenNumber.read(text).value();
     }
 }

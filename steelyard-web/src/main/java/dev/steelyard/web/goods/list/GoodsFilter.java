@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -79,7 +80,7 @@ record GoodsFilter(
         if (text == null) {
             return null;
         }
-        DecimalText.Reading reading = DecimalText.read(text);
+        DecimalText.Reading reading = WrittenNumber.read(text);
         if (reading.fault() != null) {
             faults.put(field, reading.fault().message());
         }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.sheet.Adjustment;
 import dev.steelyard.core.sheet.Ending;
 import dev.steelyard.core.sheet.PriceLine;
@@ -308,7 +309,7 @@ class PickedController {
     private static @Nullable Adjustment adjustment(
             MultiValueMap<String, String> sent, String which, Map<String, String> faults) {
         String typed = text(sent, which + ".by").replace("−", "-");
-        DecimalText.Reading reading = DecimalText.read(typed);
+        DecimalText.Reading reading = WrittenNumber.read(typed);
         BigDecimal by = reading.value();
         if (by == null) {
             faults.put(which + ".by", Objects.requireNonNull(reading.fault()).message());

@@ -3,7 +3,7 @@ package dev.steelyard.web.selling.shown;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShopPage.Shape;
-import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
@@ -80,7 +80,7 @@ public final class PieceShape {
 
     private static @Nullable Side side(Measurement ask, TypedAnswers typed) {
         Answer.Typed answer = (Answer.Typed) Answer.pasted(typed.answer(ask.name()), typed.unit(ask.name()));
-        BigDecimal value = DecimalText.read(answer.text()).value();
+        BigDecimal value = WrittenNumber.read(answer.text()).value();
         Unit unit = Unit.of(Objects.requireNonNullElse(answer.unit(), ""))
                 .filter(one -> one.dimension().equals(ask.unit().dimension()))
                 .orElse(ask.unit());

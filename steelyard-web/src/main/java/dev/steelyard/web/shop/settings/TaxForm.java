@@ -2,6 +2,7 @@ package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.shop.Taxes.Setting;
@@ -88,7 +89,7 @@ record TaxForm(
     }
 
     private static String fault(String typed) {
-        DecimalText.Reading reading = DecimalText.read(typed);
+        DecimalText.Reading reading = WrittenNumber.read(typed);
         if (reading.fault() != null) {
             return reading.fault().message();
         }

@@ -33,7 +33,9 @@ class CardFormTest {
                         "[]/covers/days", "mon",
                         "/asks/0/min", "abc")
                 .onto(card);
-        assertThat(typed.text("/finish/minimum")).isEqualTo("7,50");
+        assertThat(typed.text("/finish/minimum"))
+                .as("one number, written plainly")
+                .isEqualTo("7.50");
         assertThat(typed.text("/finish/setUp")).isEqualTo("2");
         assertThat(typed.on("/ladder/noCliffs")).isTrue();
         assertThat(typed.at("/unitPriceDecimals").isIntegralNumber()).isTrue();

@@ -228,9 +228,9 @@ class CardsTest {
                                 "basedOn",
                                 number,
                                 "/cases/0/piece/rate/price",
-                                "1,5")
+                                "1,500")
                         .text())
-                .contains("1,5 has a comma; write a decimal point: 1.5");
+                .contains("1,500 can be 1.500 or 1500; write the one that is meant");
     }
 
     private static DraftDocument named(String name) {

@@ -102,13 +102,18 @@ class TablesTest {
         assertThat(generator("g.start", "7.40", "g.first", "10", "g.width", "10", "g.change", "0.50", "g.by", "amount")
                         .words())
                 .isEqualTo("from 10 at 7.40, from 20 at 6.90, from 30 at 6.40, from 40 at 5.90, from 50 at 5.40");
-        assertThat(generator("g.stop", "20").words()).endsWith("and 12 more");
-        Generator wrong = generator("g.start", "7,40", "g.width", "0", "g.ending", "x");
+        assertThat(generator("g.start", "10", "g.stop", "20").words()).endsWith("and 12 more");
+        assertThat(generator().faults())
+                .as("nothing typed yet is no fault, and no price")
+                .isEmpty();
+        assertThat(generator().ready()).isNull();
+        Generator wrong = generator("g.start", "7,400", "g.width", "0", "g.ending", "x");
         assertThat(wrong.ready()).isNull();
-        assertThat(wrong.fault("start")).contains("write a decimal point: 7.40");
+        assertThat(wrong.fault("start")).contains("7,400 can be 7.400 or 7400");
         assertThat(wrong.fault("ending")).contains("is not a number");
-        assertThat(generator("g.width", "0").fault("start")).isEqualTo("The width of a break is 1 or more, not 0");
-        assertThat(generator("g.first", "1.5").fault("first")).contains("no whole number");
+        assertThat(generator("g.start", "10", "g.width", "0").fault("start"))
+                .isEqualTo("The width of a break is 1 or more, not 0");
+        assertThat(generator("g.start", "10", "g.first", "1.5").fault("first")).contains("no whole number");
     }
 
     private static Generator generator(String... namesAndValues) {

@@ -58,13 +58,13 @@ class RowsPageTest {
     @Test
     void aFormThatCannotBeReadIsKeptWithEachFaultByItsFieldAndNotPutLive(App app, Http owner) {
         Answer page = owner.signIn("maren").get(BRUSH);
-        Answer answer = edit(owner, page, "save", "/rows/1/value", "-1", "/shelfPrice", "7,40", "t.quantity", "1e9");
+        Answer answer = edit(owner, page, "save", "/rows/1/value", "-1", "/shelfPrice", "7,400", "t.quantity", "1e9");
         assertThat(answer.text())
                 .contains("Not put live: what stops it is below. What you typed is kept.")
                 .contains("Break 2, value: -1 is below 0; a price is 0 or more")
-                .contains("7,40 has a comma; write a decimal point: 7.40")
+                .contains("7,400 can be 7.400 or 7400; write the one that is meant")
                 .contains("“1e9” is not a number");
-        assertThat(owner.get(BRUSH).body()).contains("value=\"-1\"", "value=\"7,40\"");
+        assertThat(owner.get(BRUSH).body()).contains("value=\"-1\"", "value=\"7,400\"");
         assertThat(prices(app)).containsExactly("13.200000");
     }
 

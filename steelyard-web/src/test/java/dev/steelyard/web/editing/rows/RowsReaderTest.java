@@ -30,7 +30,7 @@ class RowsReaderTest {
             delimiter = '|',
             value = {
                 "/rows/0/value | -1 | -1 is below 0; a price is 0 or more",
-                "/rows/0/value | 7,40 | 7,40 has a comma; write a decimal point: 7.40",
+                "/rows/0/value | 7,400 | 7,400 can be 7.400 or 7400; write the one that is meant",
                 "/rows/0/value | 1234567890123456789012345678901234567890 | 1234567890123456789012345678901234567890 has more than 30 digits",
                 "/rows/0/value | 1000000000000 | 1000000000000 is too large; a price is below 1000000000000",
                 "/rows/0/value | 1.1234567 | 1.1234567 has more than 6 decimals",
@@ -126,7 +126,7 @@ class RowsReaderTest {
                         GROUPS);
         assertThat(document.at("/rows").toString())
                 .isEqualTo("[{\"from\":\"25\",\"value\":\"6.20\"},"
-                        + "{\"from\":\"100\",\"value\":\"5,45\",\"fromDate\":\"2027-04-01\"},"
+                        + "{\"from\":\"100\",\"value\":\"5.45\",\"fromDate\":\"2027-04-01\"},"
                         + "{\"from\":\"100\",\"value\":\"4.95\",\"group\":\"Boatyard\",\"fromDate\":\"2027-04-01\"}]");
     }
 

@@ -91,7 +91,7 @@ class DescribedTest {
                         "name",
                         "",
                         "shelfPrice",
-                        "7,40",
+                        "7,400",
                         "decimals",
                         "9",
                         "variantId",
@@ -107,11 +107,11 @@ class DescribedTest {
         assertThat(page.text())
                 .contains("“SHK-8” is the SKU of Bow shackle, 8 mm already")
                 .contains("Type something here")
-                .contains("7,40 has a comma")
+                .contains("7,400 can be 7.400 or 7400")
                 .contains("“9” is not from 0 to 6")
                 .contains("The SKU “SHK-8” stands twice")
                 .contains("-1 is below 0");
-        assertThat(page.body()).contains("value=\"7,40\"");
+        assertThat(page.body()).contains("value=\"7,400\"");
         assertThat(owner.post("/goods/new", form("sku", " ")).text()).contains("Type a SKU");
     }
 

@@ -63,7 +63,7 @@ class SettingsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "rate.DE.1, '19,5', '19,5 has a comma'",
+        "rate.DE.1, '19,500', '19,500 can be 19.500 or 19500'",
         "rate.DE.1, 101, A rate goes from 0 to 100 percent",
         "rate.DE.1, -1, A rate goes from 0 to 100 percent",
         "rate.DE.1, 5.1234, at most 3 decimals",

@@ -1,0 +1,69 @@
+package dev.steelyard.core.number;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WrittenNumberTest {
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5,50 | 5.50",
+                "5.50 | 5.50",
+                "1 018,00 | 1018.00",
+                "1.018,00 | 1018.00",
+                "1,018.00 | 1018.00",
+                "1.234.567 | 1234567",
+                "1,234,567.8 | 1234567.8",
+                "€ 18.50 | 18.50",
+                "18,50 EUR | 18.50",
+                "CHF 1'250.- | 1250",
+                "1’250,5 | 1250.5",
+                "-3,5 | -3.5",
+                "−3,5 | -3.5",
+                "1.234 | 1.234",
+                "1234,567 | 1234.567",
+                "0,5 | 0.5",
+                "12 | 12",
+            })
+    void numbersAsPeopleWriteThemAreOneNumber(String written, String plain) {
+        assertThat(WrittenNumber.plain(written)).isEqualTo(plain);
+        assertThat(WrittenNumber.read(written).value()).isEqualByComparingTo(plain);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"1,234", "1.2.3", "1,2,3", "12.34,567,8", "1 23", "five", "1e3", "12 m", "1,2.3,4", "10%", "EURO 5"
+            })
+    void whatIsNoNumberOrCanBeTwoStaysAsItIs(String written) {
+        assertThat(WrittenNumber.plain(written)).isEqualTo(written);
+        assertThat(WrittenNumber.read(written).value()).isNull();
+    }
+
+    @Test
+    void whatCanBeTwoNumbersIsRefusedWithBoth() {
+        assertThat(WrittenNumber.read("1,234").fault().message())
+                .isEqualTo("1,234 can be 1.234 or 1234; write the one that is meant");
+        assertThat(WrittenNumber.read("€ 1,234").fault().message()).startsWith("1,234 can be");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1,5 m | 1.5 m",
+                "1,5m | 1.5m",
+                "3,5 | 3.5",
+                "5 m 23 | 5 m 23",
+                "2.11 m | 2.11 m",
+                "1,234 m | 1,234 m"
+            })
+    void theNumberOfAMeasureIsReadAlike(String written, String plain) {
+        assertThat(WrittenNumber.measure(written)).isEqualTo(plain);
+    }
+}
