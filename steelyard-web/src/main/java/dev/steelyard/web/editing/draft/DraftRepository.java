@@ -50,7 +50,7 @@ interface DraftRepository extends Repository<StoredDraft, Long> {
     /** Those of a kind whose draft is not what counts, now or as planned; the one changed last first. */
     @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null and not exists (select r.id from"
             + " StoredRelease r where r.draftId = c.id and r.number = c.number and r.withdrawnAt is null and not exists"
-            + " (select l.id from StoredRelease l where l.draftId = c.id and l.withdrawnAt is null"
+            + " (select l.id from StoredRelease l where l.draftId = c.id and l.withdrawnAt is null and l.starts <= ?2"
             + " and (l.starts > r.starts or l.starts = r.starts and l.id > r.id))) order by c.changedAt desc, c.id")
-    List<StoredDraft> waiting(DraftKind kind, Limit most);
+    List<StoredDraft> waiting(DraftKind kind, Instant now, Limit most);
 }

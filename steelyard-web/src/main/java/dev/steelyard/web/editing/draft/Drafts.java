@@ -66,7 +66,7 @@ public class Drafts {
     /** Those of a kind that are not what counts, now or as planned; the one changed last first. */
     @Transactional(readOnly = true)
     public List<Waiting> waiting(DraftKind kind, int most) {
-        return drafts.waiting(kind, Limit.of(most)).stream()
+        return drafts.waiting(kind, clock.instant(), Limit.of(most)).stream()
                 .map(draft -> new Waiting(draft.id(), draft.name(), draft.changedAt()))
                 .toList();
     }

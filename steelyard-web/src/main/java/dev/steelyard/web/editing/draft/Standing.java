@@ -52,6 +52,11 @@ public record Standing(
         return live == null ? 0 : live.number();
     }
 
+    /** Whether a version counts, now or later. */
+    public boolean counts(long number) {
+        return liveNumber() == number || coming.stream().anyMatch(one -> one.number() == number);
+    }
+
     /** The version that will be live once all that is planned has begun; 0 for none. */
     public long lastPlanned() {
         return coming.isEmpty() ? liveNumber() : last(coming).number();

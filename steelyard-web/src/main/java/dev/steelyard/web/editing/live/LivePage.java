@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.live;
 
 import dev.steelyard.web.editing.draft.DraftKind;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -47,6 +48,11 @@ public record LivePage(
         @Nullable String notice) {
 
     private static final int LARGE_PERCENT = 30;
+
+    /** Whether it has just gone live, so that shoppers see it. */
+    public boolean wentLive() {
+        return Objects.equals(notice, LiveForms.done("live"));
+    }
 
     /** “12 goods change their price; 3 lose the card that prices them now.” */
     public String reachWords() {

@@ -50,7 +50,7 @@ public final class LiveWords {
                     .append(Show.moment(coming.starts(), zone))
                     .append(". ");
         }
-        if (entry.number() != standing.lastPlanned() && standing.lastPlanned() != 0) {
+        if (!standing.counts(entry.number()) && standing.lastPlanned() != 0) {
             words.append("The draft, version ").append(entry.number()).append(", waits.");
         }
         return words.toString().strip();

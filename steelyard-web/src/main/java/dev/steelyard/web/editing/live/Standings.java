@@ -35,7 +35,7 @@ public class Standings {
         public static View of(CardState now, Standing standing, long draft) {
             String state = CardStates.word(now);
             boolean never = standing.lastPlanned() == 0;
-            boolean waits = !never && draft != standing.lastPlanned();
+            boolean waits = !never && !standing.counts(draft);
             return new View(
                     state,
                     waits ? state + ", a draft waits" : state,

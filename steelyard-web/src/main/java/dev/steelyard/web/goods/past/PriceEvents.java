@@ -7,6 +7,7 @@ import dev.steelyard.web.goods.OpenDays;
 import dev.steelyard.web.goods.PriceStates;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.HistorySearch;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -50,7 +51,7 @@ class PriceEvents {
     @Transactional(readOnly = true)
     public List<PriceEvent> of(long product) {
         List<PriceEvent> events = new ArrayList<>();
-        changes.latest(ChangeSubject.PRICES, product, "", null, MOST)
+        changes.latest(HistorySearch.of(ChangeSubject.PRICES, product), null, MOST)
                 .forEach(entry -> events.add(new PriceEvent(
                         entry.at(),
                         entry.by(),

@@ -94,28 +94,23 @@ public class Changes {
     /**
      * The latest changes, newest first.
      *
-     * @param subject none for all
-     * @param id of the card or product; none for all
-     * @param by whoever made them; empty for anyone
      * @param before only those before the entry of this id; none for the newest
      */
     @Transactional(readOnly = true)
-    public List<Entry> latest(
-            @Nullable ChangeSubject subject, @Nullable Long id, String by, @Nullable Long before, int most) {
+    public List<Entry> latest(HistorySearch search, @Nullable Long before, int most) {
         StringBuilder query = new StringBuilder("select c from StoredChange c where 1 = 1");
         Map<String, Object> values = new LinkedHashMap<>();
-        if (subject != null) {
-            query.append(" and c.subject = :subject");
-            values.put("subject", subject);
-        }
-        if (id != null) {
-            query.append(" and c.subjectId = :id");
-            values.put("id", id);
-        }
-        if (!by.isEmpty()) {
-            query.append(" and c.madeBy = :by");
-            values.put("by", by);
-        }
+        narrow(query, values, "c.subject = :subject", "subject", search.subject());
+        narrow(query, values, "c.subjectId = :id", "id", search.id());
+        narrow(query, values, "c.madeBy = :by", "by", search.by().isEmpty() ? null : search.by());
+        narrow(query, values, "c.madeAt >= :from", "from", search.from());
+        narrow(query, values, "c.madeAt < :until", "until", search.until());
+        narrow(
+                query,
+                values,
+                "(c.subjectName like :words escape '!' or c.why like :words escape '!' or c.stateAfter like :words escape '!')",
+                "words",
+                search.words().isEmpty() ? null : "%" + search.words().replaceAll("([!%_])", "!$1") + "%");
         StoredChange from = before == null ? null : entities.find(StoredChange.class, before);
         if (from != null) {
             query.append(" and (c.madeAt < :at or c.madeAt = :at and c.id < :last)");
@@ -126,6 +121,14 @@ public class Changes {
         var found = entities.createQuery(query.toString(), StoredChange.class).setMaxResults(most);
         values.forEach(found::setParameter);
         return found.getResultStream().map(this::entry).toList();
+    }
+
+    private static void narrow(
+            StringBuilder query, Map<String, Object> values, String condition, String name, @Nullable Object value) {
+        if (value != null) {
+            query.append(" and ").append(condition);
+            values.put(name, value);
+        }
     }
 
     /** One change. */

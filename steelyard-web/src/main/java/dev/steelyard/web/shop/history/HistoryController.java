@@ -32,10 +32,15 @@ class HistoryController {
             @RequestParam(defaultValue = "") String subject,
             @RequestParam @Nullable Long of,
             @RequestParam(defaultValue = "") String by,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "") String until,
             @RequestParam @Nullable Long before,
             Model model) {
         ZoneId zone = shops.current().zone();
-        List<Entry> found = changes.latest(ChangeSubject.of(subject).orElse(null), of, by, before, PAGE + 1);
+        HistorySearch search =
+                HistorySearch.read(ChangeSubject.of(subject).orElse(null), of, by, find, from, until, zone);
+        List<Entry> found = changes.latest(search, before, PAGE + 1);
         List<Entry> shown = found.subList(0, Math.min(PAGE, found.size()));
         model.addAttribute(
                 "lines", shown.stream().map(entry -> ChangeLine.of(entry, zone)).toList());
@@ -46,6 +51,10 @@ class HistoryController {
                 "about",
                 of == null || shown.isEmpty() ? null : shown.get(0).change().name());
         model.addAttribute("by", by);
+        model.addAttribute("find", find);
+        model.addAttribute("from", from);
+        model.addAttribute("until", until);
+        model.addAttribute("faults", HistorySearch.faults(from, until));
         model.addAttribute("people", changes.people());
         model.addAttribute("subjects", ChangeSubject.values());
         return "history/list";
@@ -55,7 +64,7 @@ class HistoryController {
     @GetMapping("/history/prices")
     String compare(@RequestParam long of, @RequestParam @Nullable Long a, @RequestParam @Nullable Long b, Model model) {
         ZoneId zone = shops.current().zone();
-        List<Entry> all = changes.latest(ChangeSubject.PRICES, of, "", null, MOST_COMPARED);
+        List<Entry> all = changes.latest(HistorySearch.of(ChangeSubject.PRICES, of), null, MOST_COMPARED);
         if (all.isEmpty()) {
             throw new NotThere("Nothing was changed in the prices of a product with the number " + of + ".");
         }

@@ -68,10 +68,10 @@ class LadderEditsTest {
                 ROWS,
                 0,
                 0,
-                "From\tEveryone\tBoatyard\tCrew club\n12\t6.80\t6.30\t6.50\n30\t6,10\n60\t5.50\t5.00",
+                "From\tEveryone\tBoatyard\tCrew club\n12\t6.80\t6.30\t6.50\n30\t6,100\n60\t5.50\t5.00",
                 GROUPS);
         assertThat(rows())
-                .isEqualTo("12 6.80, 30 6.10, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
+                .isEqualTo("12 6.80, 30 6,100, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
         assertThat(Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")))
                         .issues())
                 .singleElement()

@@ -83,7 +83,8 @@ class ReachTest {
         Answer sale = LiveCards.putLive(owner, card, before, "when", "now", "until", "2031-03-01T09:00");
         assertThat(sale.text())
                 .contains("Shoppers see version 2", "Version 1 begins on 1 March 2031, 09:00")
-                .contains("Version 2 ends");
+                .contains("Version 2 ends")
+                .doesNotContain("waits");
         assertThat(app.sql()
                         .sql("select number from draft_release where draft_id = ? order by starts")
                         .param(Long.valueOf(card.replaceAll("\\D", "")))

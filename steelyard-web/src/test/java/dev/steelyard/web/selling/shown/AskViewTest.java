@@ -74,7 +74,7 @@ class AskViewTest {
     void answersAreSaidInWords() {
         TypedAnswers typed = typed("a.length", "5,2 m", "a.hem", "roped", "a.free", "3", "a.none", "x");
         assertThat(AnswerWords.of(CARD, typed.answers(CARD)))
-                .containsExactly("Length 5,2 m", "free 3", "Hem with rope");
+                .containsExactly("Length 5.2 m", "free 3", "Hem with rope");
         assertThat(AnswerWords.counted(List.of("a", "b", "a"))).isEqualTo("2 × a, 1 × b");
         assertThat(AnswerWords.counted(List.of())).isEmpty();
     }

@@ -63,6 +63,29 @@ class HistoryTest {
         assertThat(owner.get("/history?by=Nobody").text()).contains("Nothing was changed yet that fits");
     }
 
+    @Test
+    void changesAreFoundByDaysAndByWords(App app, Http owner) {
+        owner.signIn("jonas");
+        save(app, "14.10");
+        app.sql()
+                .sql(
+                        "update change_entry set made_at = '2026-11-20 12:00:00', why = '100 % of the mill' where subject = 'PRICES'")
+                .update();
+        assertThat(owner.get("/history?from=2026-11-20&until=2026-11-20").text())
+                .contains("Deck brush");
+        assertThat(owner.get("/history?subject=prices&from=2026-11-21").text())
+                .contains("Nothing was changed yet that fits");
+        assertThat(owner.get("/history?subject=prices&until=2026-11-19").text())
+                .contains("Nothing was changed yet that fits");
+        for (String words : List.of("deck", "100%20%25%20of", "14.10")) {
+            assertThat(owner.get("/history?subject=prices&find=" + words).text())
+                    .contains("Deck brush");
+        }
+        assertThat(owner.get("/history?subject=prices&find=100%25of").text())
+                .contains("Nothing was changed yet that fits");
+        assertThat(owner.get("/history?from=soon").text()).contains("“soon” is no day; write it like 2027-04-01");
+    }
+
     /** The deck brush from 6 at another price; its other rows are gone. */
     private static void save(App app, String price) {
         GoodsStore goods = app.bean(GoodsStore.class);
