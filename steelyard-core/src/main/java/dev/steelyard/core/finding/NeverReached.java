@@ -3,6 +3,7 @@ package dev.steelyard.core.finding;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.reckoning.Wanted;
@@ -13,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Cases, options and breaks that none of the inputs tried reached. */
 final class NeverReached {
@@ -31,8 +33,9 @@ final class NeverReached {
         Set<Integer> used = new HashSet<>();
         boolean failing = false;
         for (Probe probe : probes) {
-            if (probe.started() != null) {
-                used.add(probe.started().piece().caseIndex());
+            Piece piece = probe.piece();
+            if (piece != null) {
+                used.add(piece.caseIndex());
             } else {
                 failing = true; // which case it would have been is not known
             }
@@ -92,9 +95,9 @@ final class NeverReached {
 
     private static BigDecimal largest(List<Probe> probes, int caseIndex) {
         return probes.stream()
-                .filter(probe ->
-                        probe.started() != null && probe.started().piece().caseIndex() == caseIndex)
-                .map(probe -> Objects.requireNonNull(probe.started()).piece().billable())
+                .flatMap(probe -> Stream.ofNullable(probe.piece()))
+                .filter(piece -> piece.caseIndex() == caseIndex)
+                .map(Piece::billable)
                 .filter(Objects::nonNull)
                 .max(Comparator.naturalOrder())
                 .orElse(BigDecimal.ZERO);

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
@@ -28,6 +29,12 @@ record Probe(Asked asked, @Nullable TrialLine started, @Nullable PricedLine line
         } catch (Refused refused) {
             return new Probe(asked, started, null, refused.faults().get(0));
         }
+    }
+
+    /** The piece before any break; none where it has no price. */
+    @Nullable
+    Piece piece() {
+        return started != null && started.hasPiece() ? started.piece() : null;
     }
 
     /** Whether the shopper may ask for this at all. */

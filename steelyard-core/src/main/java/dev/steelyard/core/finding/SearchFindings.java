@@ -104,7 +104,7 @@ final class SearchFindings {
     }
 
     private static Piece piece(Probe probe) {
-        return Objects.requireNonNull(probe.started()).piece();
+        return Objects.requireNonNull(probe.piece());
     }
 
     private void tooDear(List<Probe> probes) {

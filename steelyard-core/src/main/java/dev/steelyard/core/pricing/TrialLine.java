@@ -55,6 +55,11 @@ public final class TrialLine {
         return start.choice().card().picked(start.asked(), choice);
     }
 
+    /** Whether a piece has a price before any break. */
+    public boolean hasPiece() {
+        return start.late() == null;
+    }
+
     /**
      * The piece before any break.
      *

@@ -10,6 +10,7 @@ import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.NamedRate;
+import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
@@ -54,6 +55,26 @@ class CardFindingsTest {
         Finding same = only(Code.NO_OP, goods("24.00"), card);
         assertThat(same.message()).isEqualTo("From 10 changes nothing: a piece costs 25.00 as before");
         assertThat(same.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
+    }
+
+    /** Percent off a shelf price that some of the goods do not have. */
+    @Test
+    void goodsWithoutAShelfPriceAreSaidToHaveNone() {
+        RateCard card = card(ladder(Value.PERCENT_OFF, row(5, "10")));
+        assertThat(only(Code.NO_PRICE, goods(null), card).message()).contains("has no price yet");
+    }
+
+    /** Breaks that cannot be ordered are no cliffs; one that no order reaches is said to be. */
+    @Test
+    void findingsLookAtWhatCanBeOrderedOnly() {
+        RateCard card = RateCard.named("By tens")
+                .quantity(new OrderQuantity(null, 40L, 10L))
+                .ladder(ladder(Value.PRICE, row(25, "21.00"), row(100, "5.00")))
+                .build();
+        Finding never = only(Code.NEVER_REACHED, goods("24.00"), card);
+        assertThat(never.message()).isEqualTo("The break from 100 is above the 40 pieces that one line can have");
+        assertThat(never.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
+        assertThat(codes(goods("24.00"), card)).doesNotContain("cliff");
     }
 
     @Test

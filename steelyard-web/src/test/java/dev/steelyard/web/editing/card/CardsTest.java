@@ -38,6 +38,15 @@ class CardsTest {
              "ucum": "m", "price": "21.40"}}}], "covers": {"products": ["COVER"]}}""";
 
     @Test
+    void aCardForEverythingByQuantityOpensThoughSomeGoodsHaveNoShelfPrice(Http owner) {
+        Http.Answer card = owner.signIn("maren").post("/cards", "start", "quantity", "everything", "true");
+        assertThat(card.status()).isEqualTo(200);
+        assertThat(card.text()).contains("were put in by Steelyard as samples").contains("They are meant so");
+        assertThat(owner.get(card.response().uri().getPath() + "/live").text())
+                .contains("Covers everything: all 13 products of the shop", "were put in by Steelyard as samples");
+    }
+
+    @Test
     void undoAndRedoGoAlongTheVersionsAndANewChangeEndsRedo(App app) {
         Drafts cards = app.bean(Drafts.class);
         Draft first = cards.create(DraftKind.CARD, named("One"), "{}", "Maren");
