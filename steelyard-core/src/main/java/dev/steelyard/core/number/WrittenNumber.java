@@ -18,6 +18,7 @@ public final class WrittenNumber {
     private static final Pattern SIGNS = Pattern.compile("[+-]?\\d+(?:[.,]\\d+)*");
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:[.,]\\d{3})+");
     private static final Pattern EITHER = Pattern.compile("[+-]?\\d{1,3},\\d{3}");
+    private static final Pattern MEASURE = Pattern.compile("([-+]?\\d[\\d.,]*)(\\s*\\p{L}\\S*)?");
     private static final int LONGEST = 60;
 
     private WrittenNumber() {}
@@ -64,15 +65,14 @@ public final class WrittenNumber {
 
     /** The same of a measure: the number written plainly, with the unit behind it as it is. */
     public static String measure(String text) {
-        Matcher parts = Pattern.compile("([-+]?\\d[\\d.,]*)(\\s*\\p{L}\\S*)?").matcher(text.strip());
+        Matcher parts = MEASURE.matcher(text.strip());
         return parts.matches() ? plain(parts.group(1)) + (parts.group(2) == null ? "" : parts.group(2)) : text;
     }
 
     private static String withoutMoney(String typed) {
-        String bare = NO_CENTS.matcher(MONEY.matcher(typed).replaceFirst("").strip())
+        return NO_CENTS.matcher(MONEY.matcher(typed).replaceFirst("").strip())
                 .replaceFirst("")
                 .replace('\u2212', '-');
-        return bare;
     }
 
     private static int count(String text, char sign) {

@@ -2,7 +2,6 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Variant;
-import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.CountsElsewhere;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
@@ -62,7 +61,7 @@ class RowsCounting implements CountsElsewhere {
         if (result instanceof EditResult.Saved saved) {
             return RowsDocument.of(saved.entry().product());
         }
-        throw new Unfit(FirstLetter.large("somebody else changed the product at that moment"));
+        throw new Unfit("Somebody else changed the product at that moment");
     }
 
     private static int index(List<Variant> variants, String at) {

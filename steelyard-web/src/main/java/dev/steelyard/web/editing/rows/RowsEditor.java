@@ -8,7 +8,6 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
-import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.page.DraftFields;
 import dev.steelyard.web.editing.page.EditForm;
 import dev.steelyard.web.editing.page.EditStep;
@@ -42,14 +41,10 @@ class RowsEditor implements Editor {
     private static final String SCOPE = "scope";
 
     private final GoodsStore goods;
-    private final Drafts drafts;
-    private final RowsCounting counting;
     private final ListedPrices listed;
 
-    RowsEditor(GoodsStore goods, Drafts drafts, RowsCounting counting, ListedPrices listed) {
+    RowsEditor(GoodsStore goods, ListedPrices listed) {
         this.goods = goods;
-        this.drafts = drafts;
-        this.counting = counting;
         this.listed = listed;
     }
 
@@ -153,7 +148,7 @@ class RowsEditor implements Editor {
                 Weights.views(typed, scale.shelf().card(), scale.shelf(), subject),
                 facts(entry, item, rounding),
                 listed.of(entry.product()),
-                DocumentChanges.between(counts(showing.entry().id(), typed), typed),
+                DocumentChanges.between(counts(entry, typed), typed),
                 form.value("why"));
         List<RowsStep> steps = RowsStep.of(entry.product());
         return new Shown(
@@ -161,8 +156,8 @@ class RowsEditor implements Editor {
     }
 
     /** What shoppers see, with the check weights of the draft: they are no prices. */
-    private DraftDocument counts(long id, DraftDocument typed) {
-        return counting.now(id).map(now -> now.document().weighedAs(typed)).orElse(typed);
+    private static DraftDocument counts(GoodsEntry entry, DraftDocument typed) {
+        return RowsDocument.of(entry.product()).weighedAs(typed);
     }
 
     /** A trial shown on another variant's step than before is of that variant. */
