@@ -8,12 +8,11 @@ import org.jspecify.annotations.Nullable;
  * by everyone, as they are priced now and as they would be; the one that changes most.
  *
  * @param changed the goods whose price changes, those first that change most
- * @param covered how many goods the version covers
- * @param losing how many of those lose another card
+ * @param losing how many goods of the version lose another card
  * @param left how many goods the live version covers and this one does not
  * @param more whether there are so many goods that not all were looked at
  */
-public record Reach(List<Row> changed, int covered, int losing, int left, boolean more) {
+public record Reach(List<Row> changed, int losing, int left, boolean more) {
 
     /**
      * Goods whose price changes.

@@ -68,8 +68,8 @@ class Reaches {
         book.cards().stream().filter(live -> live.id() == cardId).forEach(live -> book.directory()
                 .covered(live.card().card().covers())
                 .forEach(ofLive::add));
-        List<Product> ofVersion = book.directory().covered(side.card().covers()).toList();
-        Set<Product> all = new LinkedHashSet<>(ofVersion);
+        Set<Product> all = new LinkedHashSet<>();
+        book.directory().covered(side.card().covers()).forEach(all::add);
         all.addAll(ofLive);
         List<Product> looked = all.stream().limit(MOST_PRODUCTS).toList();
         ZonedDateTime now = shops.now();
@@ -102,7 +102,7 @@ class Reaches {
         }
         rows.sort(BY_SHARE.reversed());
         long left = ofLive.stream().filter(product -> !covers.covers(product)).count();
-        return new Reach(List.copyOf(rows), ofVersion.size(), losing, (int) left, all.size() > looked.size());
+        return new Reach(List.copyOf(rows), losing, (int) left, all.size() > looked.size());
     }
 
     /** The fewest pieces that can be ordered, and the first breaks of both cards. */
