@@ -41,7 +41,9 @@ final class AskReader {
                 in.flag("whole", false),
                 in.optionalText("help"),
                 in.optionalText("tooSmall"),
-                in.optionalText("tooLarge"));
+                in.optionalText("tooLarge"),
+                in.optionalText("shownWhen"),
+                in.optionalDecimal("notAsked"));
     }
 
     /** A unit by its code, or an object of it and the step that holds in it. */

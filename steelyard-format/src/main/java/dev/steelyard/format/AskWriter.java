@@ -47,6 +47,8 @@ final class AskWriter {
         CardWriter.text(node, "help", ask.help());
         CardWriter.text(node, "tooSmall", ask.tooSmall());
         CardWriter.text(node, "tooLarge", ask.tooLarge());
+        CardWriter.text(node, "shownWhen", ask.shownWhen());
+        CardWriter.decimal(node, "notAsked", ask.notAsked());
     }
 
     private static void write(ObjectNode node, Choice ask) {

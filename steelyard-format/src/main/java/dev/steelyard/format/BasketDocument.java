@@ -29,6 +29,7 @@ public record BasketDocument(@Nullable String id, PriceBook book, List<Order> ba
      * A basket.
      *
      * @param payment the method picked; none where none is
+     * @param codeLists the lists one of whose codes was given
      * @param at in the shop's time zone; none for whatever day it is
      * @param expected what it must come to; none where nothing is said
      */
@@ -37,6 +38,7 @@ public record BasketDocument(@Nullable String id, PriceBook book, List<Order> ba
             Customer customer,
             @Nullable String payment,
             Set<String> codes,
+            Set<String> codeLists,
             @Nullable ZonedDateTime at,
             @Nullable Expected expected) {}
 

@@ -47,6 +47,7 @@ final class BasketReader {
                 OrderReader.customer(in),
                 in.optionalText("payment"),
                 in.textSet("codes"),
+                in.textSet("codeLists"),
                 in.parsed("date", TimeText.MOMENT),
                 expect == null ? null : expected(expect));
         in.done();

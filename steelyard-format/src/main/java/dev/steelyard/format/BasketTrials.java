@@ -58,7 +58,12 @@ public final class BasketTrials {
                 next++;
             }
         }
-        return book.settle(results, Occasion.of(order.customer(), order.payment(), order.codes(), at), true, wanted);
+        return book.settle(
+                results,
+                Occasion.of(order.customer(), order.payment(), order.codes(), at)
+                        .withCodesOf(order.codeLists()),
+                true,
+                wanted);
     }
 
     /** Where a basket is refused: its own fault, or its first line without a price; none where it can be sold. */

@@ -10,6 +10,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
@@ -115,7 +116,16 @@ public final class CardWriter {
         if (ladder.reduceChoices()) {
             node.put("reduceChoices", true);
         }
+        alone(node, ladder.alone());
         rows(node.putArray("rows"), ladder.rows());
+    }
+
+    /** Groups that stand alone, in alphabetical order. */
+    static void alone(ObjectNode node, Set<String> groups) {
+        if (!groups.isEmpty()) {
+            ArrayNode array = node.putArray("alone");
+            groups.stream().sorted().forEach(array::add);
+        }
     }
 
     static void rows(ArrayNode array, List<Break> rows) {

@@ -81,7 +81,9 @@ final class CaseReader {
         PiecePrice.RateBreaks read = null;
         if (breaks != null) {
             read = new PiecePrice.RateBreaks(
-                    breaks.word("mode", FormatWords.SLICES, null), LadderReader.rows(breaks, "rows"));
+                    breaks.word("mode", FormatWords.SLICES, null),
+                    LadderReader.rows(breaks, "rows"),
+                    breaks.textSet("alone"));
             breaks.done();
         }
         PiecePrice.Rate rate = new PiecePrice.Rate(

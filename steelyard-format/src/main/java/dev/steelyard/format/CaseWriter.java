@@ -50,6 +50,7 @@ final class CaseWriter {
         if (rate.breaks() != null) {
             ObjectNode breaks = node.putObject("breaks");
             breaks.put("mode", FormatWords.of(FormatWords.SLICES, rate.breaks().slices()));
+            CardWriter.alone(breaks, rate.breaks().alone());
             CardWriter.rows(breaks.putArray("rows"), rate.breaks().rows());
         }
     }

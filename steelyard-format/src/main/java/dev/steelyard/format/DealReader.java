@@ -2,6 +2,7 @@ package dev.steelyard.format;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.deal.Apart;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Conditions.Contained;
 import dev.steelyard.core.deal.Deal;
@@ -38,13 +39,15 @@ final class DealReader {
                 CoversReader.audience(in),
                 CoversReader.times(in),
                 in.optionalText("code"),
+                in.optionalText("codeList"),
                 in.optionalText("payment"),
                 in.objects("contains", DealReader::contained));
         Deal.Combine combine = in.word("combine", FormatWords.COMBINE, Deal.Combine.ADDS_UP);
         Deal.Terms terms = in.word("amounts", FormatWords.TERMS, Deal.Terms.AS_PRICES);
+        String oneOf = in.optionalText("oneOf");
         Gives gives = gives(in, in.word("kind", FormatWords.DEAL_KINDS, null));
         in.done();
-        return new Deal(name, words == null ? name : words, state, conditions, combine, terms, gives);
+        return new Deal(name, words == null ? name : words, state, conditions, combine, terms, oneOf, gives);
     }
 
     private static Contained contained(Obj in) {
@@ -79,10 +82,13 @@ final class DealReader {
                 basket ? null : covered,
                 in.word("value", FormatWords.OF_LADDERS, null),
                 in.objects("rows", row -> {
-                    Gives.Row read = new Gives.Row(row.decimal("from"), row.decimal("value"));
+                    Gives.Row read = new Gives.Row(row.decimal("from"), row.decimal("value"), row.flag("over", false));
                     row.done();
                     return read;
-                }));
+                }),
+                in.word("each", FormatWords.APART, Apart.TOGETHER),
+                in.flag("forEvery", false),
+                in.optionalWhole("atMost", 1, MOST_PIECES));
     }
 
     private static Gives buyAndGet(Obj in) {
@@ -103,6 +109,7 @@ final class DealReader {
                 to,
                 value,
                 Objects.requireNonNullElse(amount, BigDecimal.ZERO),
-                in.optionalWhole("atMost", 1, MOST_PIECES));
+                in.optionalWhole("atMost", 1, MOST_PIECES),
+                in.word("same", FormatWords.APART, Apart.TOGETHER));
     }
 }

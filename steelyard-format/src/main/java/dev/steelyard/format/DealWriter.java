@@ -2,6 +2,7 @@ package dev.steelyard.format;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.deal.Apart;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
@@ -34,7 +35,14 @@ public final class DealWriter {
         if (deal.terms() != Deal.Terms.AS_PRICES) {
             node.put("amounts", FormatWords.of(FormatWords.TERMS, deal.terms()));
         }
+        CardWriter.text(node, "oneOf", deal.oneOf());
         return node;
+    }
+
+    private static void apart(ObjectNode node, String field, Apart apart) {
+        if (apart != Apart.TOGETHER) {
+            node.put(field, FormatWords.of(FormatWords.APART, apart));
+        }
     }
 
     private static void gives(ObjectNode node, Deal deal) {
@@ -53,6 +61,7 @@ public final class DealWriter {
             if (both.atMost() != null) {
                 node.put("atMost", both.atMost());
             }
+            apart(node, "same", both.same());
         } else if (deal.gives() instanceof ByPayment payment) {
             node.put("kind", "payment").put("value", FormatWords.of(FormatWords.OF_PAYMENT, payment.value()));
             CardWriter.decimal(node, "amount", payment.amount());
@@ -79,7 +88,17 @@ public final class DealWriter {
         CardWriter.list(node, "rows", ladder.rows(), (one, row) -> {
             CardWriter.decimal(one, "from", row.from());
             CardWriter.decimal(one, "value", row.value());
+            if (row.over()) {
+                one.put("over", true);
+            }
         });
+        apart(node, "each", ladder.each());
+        if (ladder.forEvery()) {
+            node.put("forEvery", true);
+        }
+        if (ladder.atMost() != null) {
+            node.put("atMost", ladder.atMost());
+        }
     }
 
     private static void goods(ObjectNode node, GoodsSet goods) {
@@ -88,6 +107,7 @@ public final class DealWriter {
 
     private static void conditions(ObjectNode node, Conditions conditions) {
         CardWriter.text(node, "code", conditions.code());
+        CardWriter.text(node, "codeList", conditions.codeList());
         CardWriter.text(node, "payment", conditions.payment());
         CardWriter.list(node, "contains", conditions.contains(), (one, contained) -> {
             one.put("pieces", contained.pieces());

@@ -5,6 +5,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.DealChecks;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.prepared.CardIssue;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -184,12 +185,14 @@ public final class Documents {
         Integer minor = in.optionalWhole("minorDigits", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
         Integer decimals = in.optionalWhole("unitPriceDecimals", 0, Rounding.MOST_UNIT_PRICE_DECIMALS);
         ZoneId zone = zone(in, otherwise);
+        Integer most = in.optionalWhole("mostPieces", Quantity.LEAST, Quantity.MOST);
         in.done();
         int minorDigits = minor == null ? digits : minor;
         return new ShopRules(
                 currency == null ? Currency.getInstance("EUR") : currency,
                 new Rounding(minorDigits, decimals == null ? minorDigits : decimals),
-                zone);
+                zone,
+                most == null ? Quantity.MOST : most);
     }
 
     private static ZoneId zone(Obj in, ZoneId otherwise) {

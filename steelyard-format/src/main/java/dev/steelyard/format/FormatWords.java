@@ -4,9 +4,11 @@ import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Formulas;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.card.ShopPage.Fields;
 import dev.steelyard.core.card.ShopPage.Shape;
 import dev.steelyard.core.card.ShopPage.Table;
+import dev.steelyard.core.deal.Apart;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Gives;
 import dev.steelyard.core.ladder.BreakWords.Figure;
@@ -69,6 +71,8 @@ final class FormatWords {
             Shape.ROUND,
             "roll",
             Shape.ROLL);
+    static final Map<String, ShopPage.Reckoning> RECKONINGS = words(
+            "shown", ShopPage.Reckoning.SHOWN, "short", ShopPage.Reckoning.SHORT, "none", ShopPage.Reckoning.NONE);
     static final Map<String, Figure> FIGURES = coded(Figure.values(), Figure::code);
     static final Map<String, Measurement.Type> TYPES = coded(Measurement.Type.values(), Measurement.Type::code);
     static final Map<String, DayOfWeek> DAYS = days();
@@ -97,6 +101,8 @@ final class FormatWords {
             Gives.Value.PRICE_EACH);
     static final Map<String, Gives.Value> OF_PAYMENT =
             words("percent-off", Gives.Value.PERCENT_OFF, "amount-off", Gives.Value.AMOUNT_OFF);
+    static final Map<String, Apart> APART =
+            words("together", Apart.TOGETHER, "product", Apart.PRODUCT, "sku", Apart.SKU);
     static final Map<String, Gives.Counts> DIFFERENT =
             words("products", Gives.Counts.PRODUCTS, "skus", Gives.Counts.SKUS);
     static final Map<String, Boolean> OF_BASKET = words("covered", false, "basket", true);

@@ -26,7 +26,8 @@ final class LadderReader {
                 in.optionalDecimal("upTo"),
                 in.optionalDecimal("furtherPiece"),
                 in.flag("noCliffs", false),
-                in.flag("reduceChoices", false));
+                in.flag("reduceChoices", false),
+                in.textSet("alone"));
         in.done();
         return ladder;
     }

@@ -26,14 +26,15 @@ final class ProductReader {
         if (over == Over.CARD) {
             in.fault("rowsOver", "own rows count over line or product");
         }
+        Set<String> alone = in.textSet("alone");
         Product product = new Product(
                 sku,
                 name == null ? sku.value() : name,
                 money(in, "shelfPrice"),
                 money(in, "unitCost"),
                 in.optionalWhole("unitPriceDecimals", 0, Rounding.MOST_UNIT_PRICE_DECIMALS),
-                rows(in, over),
-                in.objects("variants", variant -> variant(variant, over)),
+                rows(in, over, alone),
+                in.objects("variants", variant -> variant(variant, over, alone)),
                 new Traits(
                         in.textSet("categories"),
                         one(in, "brand"),
@@ -45,11 +46,15 @@ final class ProductReader {
         return product;
     }
 
-    private static Variant variant(Obj in, Over over) {
+    private static Variant variant(Obj in, Over over, Set<String> alone) {
         Sku sku = sku(in);
         String name = in.optionalText("name");
         Variant variant = new Variant(
-                sku, name == null ? sku.value() : name, money(in, "shelfPrice"), money(in, "unitCost"), rows(in, over));
+                sku,
+                name == null ? sku.value() : name,
+                money(in, "shelfPrice"),
+                money(in, "unitCost"),
+                rows(in, over, alone));
         in.done();
         return variant;
     }
@@ -76,13 +81,13 @@ final class ProductReader {
         return value == null ? Set.of() : Set.of(value);
     }
 
-    private static @Nullable PriceRows rows(Obj in, Over over) {
+    private static @Nullable PriceRows rows(Obj in, Over over, Set<String> alone) {
         if (!in.has("rows")) {
             return null;
         }
         List<Break> rows = LadderReader.rows(in, "rows");
         try {
-            return PriceRows.of(over, rows);
+            return PriceRows.of(over, rows, alone);
         } catch (IllegalArgumentException clash) {
             in.fault("rows", Objects.requireNonNullElse(clash.getMessage(), "these rows do not go together"));
             return null;

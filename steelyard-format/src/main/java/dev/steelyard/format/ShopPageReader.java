@@ -18,6 +18,7 @@ final class ShopPageReader {
                 in.word("table", FormatWords.TABLES, usual.table()),
                 in.flag("saving", usual.saving()),
                 in.word("shape", FormatWords.SHAPES, usual.shape()),
+                in.word("reckoning", FormatWords.RECKONINGS, usual.reckoning()),
                 in.texts("sides"));
         in.done();
         return page;

@@ -17,6 +17,7 @@ final class ShopPageWriter {
         node.put("table", FormatWords.of(FormatWords.TABLES, page.table()));
         node.put("saving", page.saving());
         node.put("shape", FormatWords.of(FormatWords.SHAPES, page.shape()));
+        node.put("reckoning", FormatWords.of(FormatWords.RECKONINGS, page.reckoning()));
         if (!page.sides().isEmpty()) {
             ArrayNode sides = node.putArray("sides");
             page.sides().forEach(sides::add);

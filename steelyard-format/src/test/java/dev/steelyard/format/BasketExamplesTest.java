@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class BasketExamplesTest {
 
     static Stream<BasketExample> baskets() {
-        return Stream.of("baskets.json", "tax.json").flatMap(Examples::baskets);
+        return Stream.of("baskets.json", "more-baskets.json", "tax.json").flatMap(Examples::baskets);
     }
 
     static Stream<Deal> deals() {
@@ -31,6 +31,7 @@ class BasketExamplesTest {
     @Test
     void allAreThere() {
         assertThat(Examples.baskets("baskets.json")).hasSize(24);
+        assertThat(Examples.baskets("more-baskets.json")).hasSize(24);
         assertThat(Examples.baskets("tax.json")).hasSize(7);
         assertThat(baskets()).allMatch(example -> example.order().expected() != null);
     }
@@ -52,7 +53,8 @@ class BasketExamplesTest {
                 .settle(
                         explained.lines(),
                         dev.steelyard.core.deal.Occasion.of(
-                                order.customer(), order.payment(), order.codes(), Examples.ANY_DAY),
+                                        order.customer(), order.payment(), order.codes(), Examples.ANY_DAY)
+                                .withCodesOf(order.codeLists()),
                         false);
         assertThat(plain.dealt().left()).isEqualTo(explained.dealt().left());
         assertThat(plain.toPay()).isEqualTo(explained.toPay());
@@ -85,6 +87,7 @@ class BasketExamplesTest {
                 first.order().lines(),
                 first.order().customer(),
                 null,
+                Set.of(),
                 Set.of(),
                 null,
                 new BasketDocument.Expected(

@@ -29,6 +29,8 @@ class SchemaTest {
                 .isEmpty();
         assertThat(SCHEMA.validate(Examples.text("baskets.json"), InputFormat.JSON))
                 .isEmpty();
+        assertThat(SCHEMA.validate(Examples.text("more-baskets.json"), InputFormat.JSON))
+                .isEmpty();
         assertThat(SCHEMA.validate(Examples.text("tax.json"), InputFormat.JSON)).isEmpty();
     }
 
@@ -54,6 +56,7 @@ class SchemaTest {
             Json.read(Examples.text("baskets.json")).forEach(whole::add);
             Json.read(Examples.text("tax.json")).forEach(whole::add);
         }
+        Json.read(Examples.text("more-baskets.json")).forEach(whole::add);
         int refused = 0;
         for (int i = 0; i < 400; i++) {
             JsonNode mutated = mutations.of(whole.get(i % whole.size()));

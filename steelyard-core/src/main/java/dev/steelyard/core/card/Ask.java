@@ -1,5 +1,7 @@
 package dev.steelyard.core.card;
 
+import org.jspecify.annotations.Nullable;
+
 /** Something the shopper is asked. */
 public sealed interface Ask permits Measurement, Choice {
 
@@ -8,4 +10,8 @@ public sealed interface Ask permits Measurement, Choice {
 
     /** What the shopper reads. */
     String label();
+
+    /** A condition over asks above it, on which it is asked at all; none for always. */
+    @Nullable
+    String shownWhen();
 }

@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param help text beside the field
  * @param tooSmall own words for below the smallest
  * @param tooLarge own words for above the largest
+ * @param shownWhen a condition over asks above it, on which it is asked; none for always
+ * @param notAsked the value that counts where it is not asked, whatever its limits and step; there where {@code shownWhen}
+ *     is
  */
 public record Measurement(
         String name,
@@ -34,11 +37,46 @@ public record Measurement(
         boolean whole,
         @Nullable String help,
         @Nullable String tooSmall,
-        @Nullable String tooLarge)
+        @Nullable String tooLarge,
+        @Nullable String shownWhen,
+        @Nullable BigDecimal notAsked)
         implements Ask {
 
     public Measurement {
         otherUnits = List.copyOf(otherUnits);
+    }
+
+    /** One that is always asked. */
+    public Measurement(
+            String name,
+            String label,
+            Type type,
+            Unit unit,
+            List<OtherUnit> otherUnits,
+            @Nullable BigDecimal least,
+            @Nullable BigDecimal most,
+            @Nullable BigDecimal step,
+            @Nullable BigDecimal start,
+            boolean whole,
+            @Nullable String help,
+            @Nullable String tooSmall,
+            @Nullable String tooLarge) {
+        this(
+                name,
+                label,
+                type,
+                unit,
+                otherUnits,
+                least,
+                most,
+                step,
+                start,
+                whole,
+                help,
+                tooSmall,
+                tooLarge,
+                null,
+                null);
     }
 
     /** A measurement with limits and a step and nothing else. */
@@ -62,7 +100,21 @@ public record Measurement(
     /** The same for any value within its limits. */
     public Measurement withoutStep() {
         return new Measurement(
-                name, label, type, unit, otherUnits, least, most, null, start, false, help, tooSmall, tooLarge);
+                name,
+                label,
+                type,
+                unit,
+                otherUnits,
+                least,
+                most,
+                null,
+                start,
+                false,
+                help,
+                tooSmall,
+                tooLarge,
+                shownWhen,
+                notAsked);
     }
 
     /** What kind of thing is measured. */

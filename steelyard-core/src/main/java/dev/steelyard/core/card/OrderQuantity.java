@@ -18,6 +18,11 @@ public record OrderQuantity(@Nullable Long atLeast, @Nullable Long atMost, @Null
     /** Whatever any line can have. */
     public static final OrderQuantity ANY = new OrderQuantity(null, null, null);
 
+    /** The same with a largest number where there is none. */
+    public OrderQuantity orAtMost(long pieces) {
+        return atMost != null || pieces >= Quantity.MOST ? this : new OrderQuantity(atLeast, pieces, multipleOf);
+    }
+
     /** The difference between two that fit. */
     public long step() {
         return multipleOf == null ? 1 : multipleOf;

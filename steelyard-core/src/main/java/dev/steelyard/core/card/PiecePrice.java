@@ -1,11 +1,13 @@
 package dev.steelyard.core.card;
 
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Breaks;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** One of the ways in which a piece is priced. */
@@ -52,10 +54,22 @@ public sealed interface PiecePrice {
      *
      * @param slices whether each slice has its own rate; else all units have the rate reached
      * @param rows thresholds in the rate's unit, values the price per unit
+     * @param alone groups whose rows stand alone, as those of a ladder
      */
-    record RateBreaks(boolean slices, List<Break> rows) {
+    record RateBreaks(boolean slices, List<Break> rows, Set<String> alone) {
         public RateBreaks {
             rows = List.copyOf(rows);
+            alone = Set.copyOf(alone);
+        }
+
+        /** Breaks in which no group stands alone. */
+        public RateBreaks(boolean slices, List<Break> rows) {
+            this(slices, rows, Set.of());
+        }
+
+        /** The rows, ready to be looked up by amounts in base units. */
+        public Breaks prepared(Unit unit) {
+            return Breaks.ofAmounts(rows, unit.factor(), alone);
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.List;
  * @param table how the breaks are shown
  * @param saving whether the product has the mark “save up to 26 %”, from its real numbers
  * @param shape what the piece is drawn as
+ * @param reckoning how much shoppers read of how a price came about
  * @param sides the measurements that are the shape's sides, in its order; empty to take the lengths as listed
  */
 public record ShopPage(
@@ -20,11 +21,12 @@ public record ShopPage(
         Table table,
         boolean saving,
         Shape shape,
+        Reckoning reckoning,
         List<String> sides) {
 
     /** What counts where the owner says nothing. */
     public static final ShopPage USUAL =
-            new ShopPage(Fields.BESIDE, true, true, Table.TABLE, false, Shape.FITTING, List.of());
+            new ShopPage(Fields.BESIDE, true, true, Table.TABLE, false, Shape.FITTING, Reckoning.SHOWN, List.of());
 
     public ShopPage {
         sides = List.copyOf(sides);
@@ -34,6 +36,15 @@ public record ShopPage(
     public enum Fields {
         BESIDE,
         BELOW
+    }
+
+    /** How much shoppers read of how a price came about. */
+    public enum Reckoning {
+        /** Each step in their words, without formulas. */
+        SHOWN,
+        /** What a piece costs, what is charged beside it, and the line. */
+        SHORT,
+        NONE
     }
 
     /** How breaks are shown. */

@@ -1,5 +1,6 @@
 package dev.steelyard.core.curve;
 
+import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
@@ -19,12 +20,12 @@ final class CardFormulas {
 
     private CardFormulas() {}
 
-    /** The conditions of a card: of cases, of choices, and its joint limits. */
+    /** The conditions of a card: of cases, of asks, and its joint limits. */
     static List<String> conditions(RateCard card) {
         List<String> texts = new ArrayList<>();
         card.cases().first().forEach(one -> texts.add(one.when()));
         card.limits().forEach(limit -> texts.add(limit.that()));
-        card.choices().stream().map(Choice::shownWhen).filter(Objects::nonNull).forEach(texts::add);
+        card.asks().stream().map(Ask::shownWhen).filter(Objects::nonNull).forEach(texts::add);
         return texts;
     }
 

@@ -3,7 +3,6 @@ package dev.steelyard.core.curve;
 import dev.steelyard.core.card.Case;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.ladder.Breaks;
 import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.PreparedLadder;
@@ -104,7 +103,8 @@ final class Jumps {
         List<Jump> amounts = new ArrayList<>();
         Unit unit = rate.unit();
         if (rate.breaks() != null) {
-            BreaksInForce breaks = Breaks.ofAmounts(rate.breaks().rows(), unit.factor())
+            BreaksInForce breaks = rate.breaks()
+                    .prepared(unit)
                     .inForce(curve.trial().group(), curve.trial().day());
             for (int i = 0; i < breaks.size(); i++) {
                 amounts.add(new Jump(breaks.threshold(i), false));

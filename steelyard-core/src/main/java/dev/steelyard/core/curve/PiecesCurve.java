@@ -43,7 +43,7 @@ final class PiecesCurve {
         this.trial = trial;
         this.rules = rules;
         this.wanted = wanted;
-        this.orders = card.card().quantity();
+        this.orders = rules.orders(card);
     }
 
     Curve curve() {

@@ -14,7 +14,12 @@ import dev.steelyard.core.reckoning.Wanted;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +35,7 @@ final class Applying {
     private final List<Ready> alone = new ArrayList<>();
     private final List<Ready> charges = new ArrayList<>();
     private final List<Entry> entries = new ArrayList<>();
+    private final Map<String, Deal> chosen = new HashMap<>();
 
     /** A deal with what came of it. */
     private record Entry(Deal deal, Checked checked) {}
@@ -77,9 +83,15 @@ final class Applying {
 
     Dealt result() {
         Way best = new Way(basket.totals());
+        Set<String> sets = new HashSet<>();
         for (Ready ready : addingUp) {
             wanted.check();
-            best.take(ready, basket);
+            String set = ready.deal().oneOf();
+            if (set == null) {
+                best.take(ready, basket);
+            } else if (sets.add(set)) {
+                best.take(takesMost(set, best.left), basket);
+            }
         }
         long lowest = best.total();
         for (Ready ready : alone) {
@@ -103,6 +115,23 @@ final class Applying {
             }
         }
         return answer(best, lowest);
+    }
+
+    /** Of a set the deal that takes most off what is left, at the place of its first; of equal ones the first. */
+    private Ready takesMost(String set, long[] left) {
+        @Nullable Ready most = null;
+        long taken = 0;
+        for (Ready ready : addingUp) {
+            if (set.equals(ready.deal().oneOf())) {
+                long takes = Arrays.stream(ready.take(basket, left.clone())).sum();
+                if (most == null || takes > taken) {
+                    most = ready;
+                    taken = takes;
+                }
+            }
+        }
+        chosen.put(set, Objects.requireNonNull(most).deal());
+        return most;
     }
 
     private Dealt answer(Way way, long lowest) {
@@ -136,7 +165,11 @@ final class Applying {
             if (entry.checked instanceof Not not) {
                 unused.add(new Unused(entry.deal, not.why(), not.detail()));
             } else if (!way.used.contains((Ready) entry.checked)) {
-                unused.add(new Unused(entry.deal, Why.ANOTHER_GIVES_MORE, more((Ready) entry.checked, used, lowest)));
+                Deal of = entry.deal.oneOf() == null ? null : chosen.get(entry.deal.oneOf());
+                String why = of != null && of != entry.deal && used.stream().anyMatch(one -> one.deal() == of)
+                        ? "one of “" + entry.deal.oneOf() + "” counts, and “" + of.name() + "” takes off more"
+                        : more((Ready) entry.checked, used, lowest);
+                unused.add(new Unused(entry.deal, Why.ANOTHER_GIVES_MORE, why));
             } else if (idle.contains((Ready) entry.checked)) {
                 unused.add(new Unused(entry.deal, Why.TAKES_NOTHING, "there is nothing left to take it off"));
             }

@@ -11,13 +11,20 @@ import org.jspecify.annotations.Nullable;
  * For whom, when and on what else a deal depends.
  *
  * @param code to be typed; none where it needs none. Outer spaces and case do not matter
+ * @param codeList the name of a list of codes, one of which must be typed; none where it needs none. The codes, and how
+ *     often each counts, stand with the shop
  * @param payment the payment method that must be picked; none for any
  * @param contains what the basket must contain, all of it
  */
 public record Conditions(
-        Audience audience, Times times, @Nullable String code, @Nullable String payment, List<Contained> contains) {
+        Audience audience,
+        Times times,
+        @Nullable String code,
+        @Nullable String codeList,
+        @Nullable String payment,
+        List<Contained> contains) {
 
-    public static final Conditions NONE = new Conditions(Audience.EVERYONE, Times.ALWAYS, null, null, List.of());
+    public static final Conditions NONE = new Conditions(Audience.EVERYONE, Times.ALWAYS, null, null, null, List.of());
 
     public Conditions {
         contains = List.copyOf(contains);
@@ -35,28 +42,34 @@ public record Conditions(
         return audience.takesAllOf(other.audience)
                 && times.takesAllOf(other.times)
                 && (code == null || other.code != null && normal(code).equals(normal(other.code)))
+                && (codeList == null || codeList.equals(other.codeList))
                 && (payment == null || payment.equals(other.payment))
                 && other.contains.containsAll(contains);
     }
 
     /** Only with a code. */
     public static Conditions code(String code) {
-        return new Conditions(Audience.EVERYONE, Times.ALWAYS, code, null, List.of());
+        return new Conditions(Audience.EVERYONE, Times.ALWAYS, code, null, null, List.of());
+    }
+
+    /** Only with one of a list of codes. */
+    public static Conditions codeList(String list) {
+        return new Conditions(Audience.EVERYONE, Times.ALWAYS, null, list, null, List.of());
     }
 
     /** Only with a payment method. */
     public static Conditions payment(String payment) {
-        return new Conditions(Audience.EVERYONE, Times.ALWAYS, null, payment, List.of());
+        return new Conditions(Audience.EVERYONE, Times.ALWAYS, null, null, payment, List.of());
     }
 
     /** Only for some. */
     public static Conditions audience(Audience audience) {
-        return new Conditions(audience, Times.ALWAYS, null, null, List.of());
+        return new Conditions(audience, Times.ALWAYS, null, null, null, List.of());
     }
 
     /** The same at other times. */
     public Conditions at(Times other) {
-        return new Conditions(audience, other, code, payment, contains);
+        return new Conditions(audience, other, code, codeList, payment, contains);
     }
 
     /** So many pieces of some goods. */

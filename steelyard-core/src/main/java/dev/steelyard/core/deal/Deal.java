@@ -2,6 +2,7 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.GoodsSet;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A reduction that looks at the whole basket, or a charge for a way of paying.
@@ -10,33 +11,47 @@ import dev.steelyard.core.card.GoodsSet;
  * @param words for the shopper; the name where there are none
  * @param combine whether it adds up with others
  * @param terms what its amounts are, with or without tax
+ * @param oneOf the name of a set of which only the deal that takes most off counts; none for no such set. Only deals that
+ *     add up
  */
 public record Deal(
-        String name, String words, CardState state, Conditions conditions, Combine combine, Terms terms, Gives gives) {
+        String name,
+        String words,
+        CardState state,
+        Conditions conditions,
+        Combine combine,
+        Terms terms,
+        @Nullable String oneOf,
+        Gives gives) {
 
     /** A live deal without conditions that adds up with others, its amounts as the shop's prices. */
     public static Deal of(String name, Gives gives) {
-        return new Deal(name, name, CardState.LIVE, Conditions.NONE, Combine.ADDS_UP, Terms.AS_PRICES, gives);
+        return new Deal(name, name, CardState.LIVE, Conditions.NONE, Combine.ADDS_UP, Terms.AS_PRICES, null, gives);
     }
 
     /** The same under other conditions. */
     public Deal when(Conditions other) {
-        return new Deal(name, words, state, other, combine, terms, gives);
+        return new Deal(name, words, state, other, combine, terms, oneOf, gives);
     }
 
     /** The same in another state. */
     public Deal in(CardState other) {
-        return new Deal(name, words, other, conditions, combine, terms, gives);
+        return new Deal(name, words, other, conditions, combine, terms, oneOf, gives);
     }
 
     /** The same, used alone or with others. */
     public Deal combined(Combine other) {
-        return new Deal(name, words, state, conditions, other, terms, gives);
+        return new Deal(name, words, state, conditions, other, terms, oneOf, gives);
     }
 
     /** The same with amounts in other terms. */
     public Deal amounts(Terms other) {
-        return new Deal(name, words, state, conditions, combine, other, gives);
+        return new Deal(name, words, state, conditions, combine, other, oneOf, gives);
+    }
+
+    /** The same as one of a set, or of none. */
+    public Deal oneOf(@Nullable String set) {
+        return new Deal(name, words, state, conditions, combine, terms, set, gives);
     }
 
     /** The goods it acts on: no basket without one of them can have it. */

@@ -34,6 +34,7 @@ public final class DealChecks {
         DealChecks checks = new DealChecks();
         checks.words(deal);
         checks.conditions(deal.conditions());
+        checks.oneOf(deal);
         if (deal.gives() instanceof OnLadder ladder) {
             checks.ladder(ladder);
         } else if (deal.gives() instanceof BuyAndGet both) {
@@ -57,10 +58,32 @@ public final class DealChecks {
         }
     }
 
+    private void oneOf(Deal deal) {
+        String set = deal.oneOf();
+        if (set == null) {
+            return;
+        }
+        if (set.isBlank() || set.length() > LONGEST_WORDS) {
+            add("/oneOf", "the name of a set has at most " + LONGEST_WORDS + " characters");
+        }
+        if (deal.combine() != Deal.Combine.ADDS_UP) {
+            add("/oneOf", "a deal that stands alone is one of no set; only those that add up are");
+        }
+        if (deal.gives() instanceof ByPayment payment && payment.amount().signum() < 0) {
+            add("/oneOf", "what is added to the price is one of no set");
+        }
+    }
+
     private void conditions(Conditions conditions) {
         String code = conditions.code();
         if (code != null && !code.strip().matches("[\\p{L}\\p{N}_-]{1," + LONGEST_CODE + "}")) {
             add("/code", "a code has letters, digits, - and _, at most " + LONGEST_CODE + " of them");
+        }
+        if (conditions.codeList() != null && conditions.codeList().isBlank()) {
+            add("/codeList", "name the list of codes, or leave it out");
+        }
+        if (code != null && conditions.codeList() != null) {
+            add("/codeList", "a deal has one code or a list of codes, not both");
         }
         if (conditions.payment() != null && conditions.payment().isBlank()) {
             add("/payment", "name the payment method, or leave it out");
@@ -94,12 +117,44 @@ public final class DealChecks {
         } else if (ladder.counts() != Counts.SPEND && ladder.value() == Value.AMOUNT_OFF) {
             add("/value", "pieces and varieties take a percentage or an amount off each, or give a price each");
         }
+        if (ladder.each() != Apart.TOGETHER && ladder.counts() != Counts.PIECES) {
+            add("/each", "only pieces are counted for each product or SKU");
+        }
+        forEvery(ladder);
         Row before = null;
         for (int i = 0; i < ladder.rows().size(); i++) {
             Row row = ladder.rows().get(i);
             threshold("/rows/" + i + "/from", ladder.counts(), row, before);
             value("/rows/" + i + "/value", ladder.value(), row.value());
             before = row;
+        }
+    }
+
+    private void forEvery(OnLadder ladder) {
+        if (!ladder.forEvery()) {
+            if (ladder.atMost() != null) {
+                add("/atMost", "“at most” says how often “for every” counts; without it, leave it out");
+            }
+            return;
+        }
+        if (ladder.atMost() != null) {
+            pieces("/atMost", ladder.atMost());
+        }
+        if (ladder.counts() != Counts.SPEND || ladder.value() != Value.AMOUNT_OFF) {
+            add("/forEvery", "only an amount off what is spent counts for every full threshold");
+        } else if (ladder.rows().size() > 1) {
+            add(
+                    "/forEvery",
+                    "what counts for every full threshold has one threshold, not "
+                            + ladder.rows().size());
+        } else if (ladder.rows().size() == 1) {
+            Row row = ladder.rows().get(0);
+            if (row.from().signum() <= 0) {
+                add("/rows/0/from", "for every 0 there is no end; a threshold that counts so is more than 0");
+            }
+            if (row.over()) {
+                add("/rows/0/over", "“for every” counts full thresholds, so it cannot be “over” one");
+            }
         }
     }
 
@@ -135,6 +190,9 @@ public final class DealChecks {
         }
         if (both.value() == Value.AMOUNT_OFF) {
             add("/get/value", "what is given is free, or at a percentage, an amount off each or a price each");
+        }
+        if (both.same() != Apart.TOGETHER && !both.buy().equals(both.get())) {
+            add("/same", "what is bought and what is given must be the same goods, to be of the same product or SKU");
         }
         value("/get/amount", both.value(), both.amount());
     }

@@ -20,6 +20,7 @@ final class DealIndex {
 
     private final List<PreparedDeal> deals;
     private final Map<String, List<Integer>> byCode = new HashMap<>();
+    private final Map<String, List<Integer>> byCodeList = new HashMap<>();
     private final Map<String, List<Integer>> byPayment = new HashMap<>();
     private final Map<String, List<Integer>> byGroup = new HashMap<>();
     private final List<Integer> anywhere = new ArrayList<>();
@@ -53,6 +54,10 @@ final class DealIndex {
         Conditions conditions = prepared.deal().conditions();
         if (prepared.code() != null) {
             byCode.computeIfAbsent(prepared.code(), any -> new ArrayList<>()).add(place);
+        } else if (conditions.codeList() != null) {
+            byCodeList
+                    .computeIfAbsent(conditions.codeList(), any -> new ArrayList<>())
+                    .add(place);
         } else if (conditions.payment() != null) {
             byPayment
                     .computeIfAbsent(conditions.payment(), any -> new ArrayList<>())
@@ -87,6 +92,8 @@ final class DealIndex {
         Found found = new Found(deals.size(), lines.size());
         anywhere.forEach(found.places::set);
         occasion.codes().forEach(code -> byCode.getOrDefault(code, List.of()).forEach(found.places::set));
+        occasion.codeLists()
+                .forEach(list -> byCodeList.getOrDefault(list, List.of()).forEach(found.places::set));
         if (occasion.payment() != null) {
             byPayment.getOrDefault(occasion.payment(), List.of()).forEach(found.places::set);
         }

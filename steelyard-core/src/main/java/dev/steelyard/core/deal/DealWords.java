@@ -1,6 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Gives.Counts;
+import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Decimals;
 import java.math.BigDecimal;
@@ -25,6 +26,11 @@ final class DealWords {
 
     static String threshold(Counts counts, BigDecimal much, int digits) {
         return Decimals.plain(much, counts == Counts.SPEND ? digits : 0);
+    }
+
+    /** “from 150.00”, “over 6”. */
+    static String from(Counts counts, Row row, int digits) {
+        return (row.over() ? "over " : "from ") + threshold(counts, row.from(), digits);
     }
 
     /** “5 % off”, “0.40 off each”. */

@@ -1,12 +1,17 @@
 package dev.steelyard.core.deal;
 
+import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsRule.Attribute;
 import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Next.Need;
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What more a basket needs for a deal, or for its next row. */
@@ -20,17 +25,59 @@ final class Nexts {
      */
     static @Nullable Next of(Basket basket, Deal deal, int[] lines) {
         if (deal.gives() instanceof OnLadder ladder) {
-            BigDecimal counted = basket.counted(ladder.counts(), lines);
-            for (Row row : ladder.rows()) {
-                if (row.from().compareTo(counted) > 0) {
-                    BigDecimal more = row.from().subtract(counted);
-                    return new Next(deal, need(ladder.counts()), more, ladder.goods(), row);
+            return of(basket, deal, ladder, lines);
+        }
+        return deal.gives() instanceof BuyAndGet both ? of(basket, deal, both, lines) : null;
+    }
+
+    /** The nearest row of what counts by itself; of equally near ones the first. */
+    private static @Nullable Next of(Basket basket, Deal deal, OnLadder ladder, int[] lines) {
+        Next nearest = null;
+        for (int[] part : partsOf(basket, ladder.each(), lines)) {
+            BigDecimal counted = basket.counted(ladder.counts(), part);
+            Row row = above(ladder, counted);
+            if (row != null) {
+                BigDecimal more = least(ladder, row, counted, basket).subtract(counted);
+                if (nearest == null || more.compareTo(nearest.much()) < 0) {
+                    GoodsSet goods = goods(basket, ladder.each(), part, ladder.goods());
+                    nearest = new Next(deal, need(ladder.counts()), more, goods, row);
                 }
             }
-        } else if (deal.gives() instanceof BuyAndGet both) {
-            return of(basket, deal, both, lines);
         }
-        return null;
+        return nearest;
+    }
+
+    private static List<int[]> partsOf(Basket basket, Apart apart, int[] lines) {
+        return lines.length == 0 ? List.of(lines) : apart.parts(basket, lines);
+    }
+
+    private static @Nullable Row above(OnLadder ladder, BigDecimal counted) {
+        if (ladder.forEvery()) {
+            boolean all = ladder.atMost() != null && ladder.times(counted) >= ladder.atMost();
+            return all || ladder.rows().isEmpty() ? null : ladder.rows().get(0);
+        }
+        return ladder.rows().stream()
+                .filter(row -> !row.reachedBy(counted))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static BigDecimal least(OnLadder ladder, Row row, BigDecimal counted, Basket basket) {
+        return ladder.forEvery()
+                ? row.from().multiply(BigDecimal.valueOf(ladder.times(counted)).add(BigDecimal.ONE))
+                : row.least(ladder.counts(), basket.rounding().minorDigits());
+    }
+
+    private static GoodsSet goods(Basket basket, Apart apart, int[] part, GoodsSet all) {
+        if (apart == Apart.TOGETHER || part.length == 0) {
+            return all;
+        }
+        Item item = basket.line(part[0]).item();
+        return GoodsSet.of(
+                apart == Apart.PRODUCT
+                        ? new GoodsRule.Is(
+                                Attribute.PRODUCT, Set.of(item.product().sku().value()))
+                        : new GoodsRule.Is(Attribute.SKU, Set.of(item.sku().value())));
     }
 
     private static Need need(Counts counts) {
@@ -47,34 +94,56 @@ final class Nexts {
         if (buyLines.length == 0) {
             return null;
         }
-        BuyAndGetReduction reduction = new BuyAndGetReduction(both, buyLines, OwnTerms.SAME);
-        long given = reduction.count(basket, lines, basket.totals());
-        if (both.atMost() != null && given >= both.atMost() * both.getPieces()) {
+        Giving giving = nearest(basket, new BuyAndGetReduction(both, buyLines, OwnTerms.SAME), lines);
+        if (giving == null) {
             return null;
         }
-        Need need = need(basket, both, reduction, lines, given);
-        long more = need == Need.GET ? 1 : missing(basket, both, reduction, lines, given);
-        GoodsSet goods = need == Need.GET ? both.get() : both.buy();
-        return new Next(deal, need, BigDecimal.valueOf(more), goods, null);
+        long missing = giving.missing();
+        Need need = missing > 0 ? Need.BUY : Need.GET;
+        GoodsSet goods = goods(basket, both.same(), giving.lines(), need == Need.GET ? both.get() : both.buy());
+        return new Next(deal, need, BigDecimal.valueOf(Math.max(1, missing)), goods, null);
     }
 
-    private static Need need(Basket basket, BuyAndGet both, BuyAndGetReduction reduction, int[] lines, long given) {
-        return missing(basket, both, reduction, lines, given) > 0 ? Need.BUY : Need.GET;
+    /** Where the fewest pieces are missing for one more given one; none where all is given that may be. */
+    private static @Nullable Giving nearest(Basket basket, BuyAndGetReduction reduction, int[] lines) {
+        Giving nearest = null;
+        for (Giving part : reduction.parts(basket, lines, basket.totals())) {
+            if (!part.exhausted() && (nearest == null || part.missing() < nearest.missing())) {
+                nearest = part;
+            }
+        }
+        return nearest;
     }
 
-    /** How many bought pieces are missing for one more given one; 0 where only a piece to give is. */
-    private static long missing(Basket basket, BuyAndGet both, BuyAndGetReduction reduction, int[] lines, long given) {
-        long bought = basket.pieces(reduction.buyLines());
-        boolean same = both.buy().equals(both.get());
-        long others = same ? bought - given - 1 : bought;
-        return Math.max(0, both.buyPieces() * reduction.times(given + 1) - others);
-    }
-
-    /** The same as a sentence. */
-    static String words(Basket basket, BuyAndGet both, BuyAndGetReduction reduction, int[] lines) {
-        long missing = missing(basket, both, reduction, lines, 0);
+    /** What is missing where nothing is given, as a sentence. */
+    static String words(Basket basket, BuyAndGetReduction reduction, int[] lines) {
+        Giving nearest = nearest(basket, reduction, lines);
+        long missing = nearest == null ? 0 : nearest.missing();
+        String same =
+                switch (reduction.gives().same()) {
+                    case TOGETHER -> "";
+                    case PRODUCT -> " of one product";
+                    case SKU -> " of one kind";
+                };
         return missing > 0
-                ? DealWords.more(missing) + " to buy first"
+                ? DealWords.more(missing) + same + " to buy first"
                 : DealWords.more(1) + " needed, of what is given";
+    }
+
+    /** What is missing for the first row, as a sentence. */
+    static String words(Basket basket, OnLadder ladder, int[] lines) {
+        int digits = basket.rounding().minorDigits();
+        Row first = ladder.rows().get(0);
+        BigDecimal most = partsOf(basket, ladder.each(), lines).stream()
+                .map(part -> basket.counted(ladder.counts(), part))
+                .reduce(BigDecimal.ZERO, BigDecimal::max);
+        BigDecimal more = first.least(ladder.counts(), digits).subtract(most);
+        return DealWords.counted(ladder.counts(), more, digits) + " more needed for “"
+                + DealWords.from(ladder.counts(), first, digits) + "”"
+                + switch (ladder.each()) {
+                    case TOGETHER -> "";
+                    case PRODUCT -> " of one product";
+                    case SKU -> " of one kind";
+                };
     }
 }

@@ -8,9 +8,8 @@ import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.deal.Gives.OnLadder;
-import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.tax.TaxRules;
-import java.math.BigDecimal;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -79,6 +78,10 @@ final class PreparedDeal {
         if (code != null && !occasion.codes().contains(code)) {
             return new Not(Why.CODE, "its code was not given");
         }
+        String list = conditions.codeList();
+        if (list != null && !occasion.codeLists().contains(list)) {
+            return new Not(Why.CODE, "none of its codes was given");
+        }
         String payment = conditions.payment();
         return payment == null || payment.equals(occasion.payment())
                 ? null
@@ -98,28 +101,19 @@ final class PreparedDeal {
 
     private Checked gives(Basket basket, Occasion occasion, int[] lines) {
         if (deal.gives() instanceof OnLadder ladder) {
-            BigDecimal counted = basket.counted(ladder.counts(), lines);
-            Row row = ladder.reached(counted);
-            if (row == null) {
-                return new Not(Why.TOO_LITTLE, tooLittle(ladder, counted, basket));
-            }
-            return new Ready(deal, lines, new LadderReduction(ladder, row, counted, terms));
+            List<LadderReduction.Reached> reached = LadderReduction.reached(ladder, basket, lines);
+            return reached.isEmpty()
+                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, ladder, lines))
+                    : new Ready(deal, lines, new LadderReduction(ladder, reached, terms));
         } else if (deal.gives() instanceof BuyAndGet both) {
             BuyAndGetReduction reduction = new BuyAndGetReduction(both, basket.linesOf(both.buy()), terms);
             return reduction.count(basket, lines, basket.totals()) == 0
-                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, both, reduction, lines))
+                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, reduction, lines))
                     : new Ready(deal, lines, reduction);
         }
         return new Ready(
                 deal,
                 lines,
                 new PaymentReduction((ByPayment) deal.gives(), Objects.requireNonNull(occasion.payment()), terms));
-    }
-
-    private static String tooLittle(OnLadder ladder, BigDecimal counted, Basket basket) {
-        Row first = ladder.rows().get(0);
-        int digits = basket.rounding().minorDigits();
-        return DealWords.counted(ladder.counts(), first.from().subtract(counted), digits) + " more needed for “from "
-                + DealWords.threshold(ladder.counts(), first.from(), digits) + "”";
     }
 }

@@ -67,7 +67,7 @@ public final class CardFindings {
         found.addAll(CheckWeights.of(card, kept, rules));
         for (LocalDate day : daysOfChange(card, item, today)) {
             String when = day.equals(today) ? "" : "as of " + day + ": ";
-            List<Probe> probes = new Inputs(card, item, day, SEED)
+            List<Probe> probes = new Inputs(card, item, day, rules.orders(card), SEED)
                     .some(budget).stream()
                             .map(asked -> Probe.of(card, asked, rules, wanted))
                             .filter(Probe::allowed)

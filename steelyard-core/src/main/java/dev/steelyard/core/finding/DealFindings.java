@@ -190,9 +190,10 @@ public final class DealFindings {
         int said = 0;
         for (int i = 0; i < ladder.rows().size() && said < MOST_SAID; i++) {
             Row row = ladder.rows().get(i);
-            BigDecimal below = row.from().subtract(coin);
+            BigDecimal least = row.least(Counts.SPEND, digits);
+            BigDecimal below = least.subtract(coin);
             if (below.signum() > 0) {
-                BigDecimal then = left(ladder.value(), row, row.from());
+                BigDecimal then = left(ladder.value(), row, least);
                 BigDecimal now = before == null ? below : left(ladder.value(), before, below);
                 if (now.compareTo(then) > 0) {
                     said++;
@@ -200,7 +201,7 @@ public final class DealFindings {
                             Code.SPEND_CLIFF,
                             "/rows/" + i,
                             "Goods of " + Decimals.plain(below, digits) + " cost " + rounded(now) + ", goods of "
-                                    + Decimals.plain(row.from(), digits) + " only " + rounded(then),
+                                    + Decimals.plain(least, digits) + " only " + rounded(then),
                             null));
                 }
             }
@@ -276,13 +277,17 @@ public final class DealFindings {
                 || !(deal.gives() instanceof OnLadder ladder)
                 || better.counts() != ladder.counts()
                 || better.value() != ladder.value()
+                || better.each() != ladder.each()
+                || better.forEvery() != ladder.forEvery()
+                || better.atMost() != null
                 || ladder.value() == Value.PRICE_EACH
                 || !widerGoods(better.goods(), ladder.goods())) {
             return false;
         }
+        int digits = book.rules().rounding().minorDigits();
         return ladder.rows().stream().allMatch(row -> better.rows().stream()
-                .anyMatch(one ->
-                        one.from().compareTo(row.from()) <= 0 && one.value().compareTo(row.value()) >= 0));
+                .anyMatch(one -> one.least(better.counts(), digits).compareTo(row.least(ladder.counts(), digits)) <= 0
+                        && one.value().compareTo(row.value()) >= 0));
     }
 
     private boolean widerGoods(GoodsSet wide, GoodsSet narrow) {

@@ -116,11 +116,11 @@ final class DealOnGoods {
             PricedLine one = priced(item, 1);
             for (Row row : ladder.rows()) {
                 if (ladder.counts() == Counts.PIECES) {
-                    quantities.add(row.from().max(BigDecimal.ONE).longValue());
+                    quantities.add(least(ladder, row).max(BigDecimal.ONE).longValue());
                 } else if (ladder.counts() == Counts.SPEND
                         && one != null
                         && one.total().value().signum() > 0) {
-                    quantities.add(row.from()
+                    quantities.add(least(ladder, row)
                             .divide(one.total().value(), 0, RoundingMode.CEILING)
                             .max(BigDecimal.ONE)
                             .longValue());
@@ -129,5 +129,9 @@ final class DealOnGoods {
         }
         quantities.removeIf(pieces -> pieces > Quantity.MOST);
         return quantities;
+    }
+
+    private BigDecimal least(OnLadder ladder, Row row) {
+        return row.least(ladder.counts(), book.rules().rounding().minorDigits());
     }
 }

@@ -43,7 +43,7 @@ final class Inputs {
     private final List<@Nullable String> packs = new ArrayList<>();
     private final Random random;
 
-    Inputs(PreparedCard card, Item item, LocalDate day, long seed) {
+    Inputs(PreparedCard card, Item item, LocalDate day, OrderQuantity orders, long seed) {
         this.card = card;
         this.item = item;
         this.day = day;
@@ -55,7 +55,7 @@ final class Inputs {
                             ? MeasureValues.of(measurement, card.card())
                             : options((Choice) ask));
         }
-        this.quantities = quantities(card.ladderFor(item), card.card().quantity());
+        this.quantities = quantities(card.ladderFor(item), orders);
         this.fewest = quantities.isEmpty() ? Quantity.LEAST : quantities.get(0);
         packs.add(null);
         for (Case one : card.card().cases().all()) {

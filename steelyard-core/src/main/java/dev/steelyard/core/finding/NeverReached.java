@@ -1,6 +1,6 @@
 package dev.steelyard.core.finding;
 
-import dev.steelyard.core.card.Choice;
+import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.prepared.Piece;
@@ -58,15 +58,15 @@ final class NeverReached {
     private static void choices(PreparedCard card, List<Probe> probes, List<Finding> found, Wanted wanted) {
         for (int i = 0; i < card.card().asks().size(); i++) {
             wanted.check();
-            if (card.card().asks().get(i) instanceof Choice choice
-                    && choice.shownWhen() != null
+            Ask ask = card.card().asks().get(i);
+            if (ask.shownWhen() != null
                     && probes.stream()
                             .noneMatch(probe ->
-                                    probe.started() != null && probe.started().shows(choice.name()))) {
+                                    probe.started() != null && probe.started().shows(ask.name()))) {
                 found.add(Finding.searched(
                         Code.NEVER_REACHED,
                         "/asks/" + i + "/shownWhen",
-                        "“" + choice.label() + "” was shown for none of " + probes.size() + " inputs tried",
+                        "“" + ask.label() + "” was shown for none of " + probes.size() + " inputs tried",
                         null));
             }
         }

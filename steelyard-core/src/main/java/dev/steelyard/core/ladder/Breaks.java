@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,36 +19,40 @@ public final class Breaks {
 
     private final List<Break> rows;
     private final BigDecimal factor;
+    private final Set<String> alone;
     private final @Nullable Map<@Nullable String, BreaksInForce> undated;
 
-    private Breaks(List<Break> rows, BigDecimal factor) {
+    private Breaks(List<Break> rows, BigDecimal factor, Set<String> alone) {
         this.rows = rows;
         this.factor = factor;
-        this.undated = rows.stream().anyMatch(b -> b.validity().dated()) ? null : prepare(rows, factor);
+        this.alone = Set.copyOf(alone);
+        this.undated = rows.stream().anyMatch(b -> b.validity().dated()) ? null : prepare(rows, factor, alone);
     }
 
     /**
      * Rows whose thresholds are pieces.
      *
+     * @param alone groups for which everyone's rows do not count where they have one of their own in force
      * @throws IllegalArgumentException where {@link #clashes} finds something
      */
-    public static Breaks ofPieces(List<Break> rows) {
-        return ofAmounts(rows, BigDecimal.ONE);
+    public static Breaks ofPieces(List<Break> rows, Set<String> alone) {
+        return ofAmounts(rows, BigDecimal.ONE, alone);
     }
 
     /**
      * Rows whose thresholds are amounts of a unit.
      *
      * @param factor how many base units one of that unit is
+     * @param alone as for pieces
      * @throws IllegalArgumentException where {@link #clashes} finds something
      */
-    public static Breaks ofAmounts(List<Break> rows, BigDecimal factor) {
+    public static Breaks ofAmounts(List<Break> rows, BigDecimal factor, Set<String> alone) {
         List<BreakClash> clashes = clashes(rows);
         if (!clashes.isEmpty()) {
             throw new IllegalArgumentException(clashes.get(0).message());
         }
         return new Breaks(
-                rows.stream().sorted(Comparator.comparing(Break::from)).toList(), factor);
+                rows.stream().sorted(Comparator.comparing(Break::from)).toList(), factor, alone);
     }
 
     /** Each break that shares threshold and group with an earlier one, both undated or with dates that overlap. */
@@ -67,6 +72,11 @@ public final class Breaks {
         return List.copyOf(found);
     }
 
+    /** Groups whose breaks stand alone. */
+    public Set<String> alone() {
+        return alone;
+    }
+
     /** All breaks, by threshold. */
     public List<Break> all() {
         return rows;
@@ -78,14 +88,15 @@ public final class Breaks {
             BreaksInForce own = undated.get(group);
             return own != null ? own : Objects.requireNonNull(undated.get(null));
         }
-        return BreaksInForce.of(rows.stream().filter(b -> b.validity().on(day)).toList(), group, factor);
+        return BreaksInForce.of(rows.stream().filter(b -> b.validity().on(day)).toList(), group, factor, alone);
     }
 
-    private static Map<@Nullable String, BreaksInForce> prepare(List<Break> rows, BigDecimal factor) {
+    private static Map<@Nullable String, BreaksInForce> prepare(
+            List<Break> rows, BigDecimal factor, Set<String> alone) {
         Map<@Nullable String, BreaksInForce> prepared = new HashMap<>();
-        prepared.put(null, BreaksInForce.of(rows, null, factor));
+        prepared.put(null, BreaksInForce.of(rows, null, factor, alone));
         for (Break one : rows) {
-            prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(rows, group, factor));
+            prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(rows, group, factor, alone));
         }
         return prepared;
     }

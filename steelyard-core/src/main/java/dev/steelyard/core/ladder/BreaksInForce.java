@@ -6,6 +6,7 @@ import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
@@ -37,11 +38,16 @@ public final class BreaksInForce {
                 .toArray();
     }
 
-    /** At one threshold the group's break beats everyone's; then a dated one beats an undated one. */
-    static BreaksInForce of(List<Break> onTheDay, @Nullable String group, BigDecimal factor) {
+    /**
+     * At one threshold the group's break beats everyone's; then a dated one beats an undated one. A group that stands
+     * alone and has a break has only its own.
+     */
+    static BreaksInForce of(List<Break> onTheDay, @Nullable String group, BigDecimal factor, Set<String> alone) {
+        boolean onlyOwn =
+                group != null && alone.contains(group) && onTheDay.stream().anyMatch(one -> group.equals(one.group()));
         TreeMap<BigDecimal, Break> winners = new TreeMap<>();
         for (Break one : onTheDay) {
-            if (one.group() == null || one.group().equals(group)) {
+            if (one.group() == null ? !onlyOwn : one.group().equals(group)) {
                 winners.merge(one.from(), one, BreaksInForce::stronger);
             }
         }

@@ -3,6 +3,7 @@ package dev.steelyard.core.ladder;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param furtherPiece lots only: the price of each piece above {@code upTo}; none where no more are sold
  * @param noCliffs whether nobody pays more for fewer
  * @param reduceChoices whether percent off and amount off act on charges for choices too
+ * @param alone groups whose breaks stand alone: where such a group has a break in force, everyone's do not count for it
  */
 public record Ladder(
         Counts counts,
@@ -29,10 +31,28 @@ public record Ladder(
         @Nullable BigDecimal upTo,
         @Nullable BigDecimal furtherPiece,
         boolean noCliffs,
-        boolean reduceChoices) {
+        boolean reduceChoices,
+        Set<String> alone) {
 
     public Ladder {
         rows = List.copyOf(rows);
+        alone = Set.copyOf(alone);
+    }
+
+    /** A ladder in which no group stands alone. */
+    public Ladder(
+            Counts counts,
+            Over over,
+            Mode mode,
+            Value value,
+            @Nullable Unit unit,
+            List<Break> rows,
+            @Nullable BigDecimal soldFrom,
+            @Nullable BigDecimal upTo,
+            @Nullable BigDecimal furtherPiece,
+            boolean noCliffs,
+            boolean reduceChoices) {
+        this(counts, over, mode, value, unit, rows, soldFrom, upTo, furtherPiece, noCliffs, reduceChoices, Set.of());
     }
 
     /** A ladder of prices by pieces of one line, every unit at the price reached. */

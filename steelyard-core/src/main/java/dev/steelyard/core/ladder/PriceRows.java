@@ -3,6 +3,7 @@ package dev.steelyard.core.ladder;
 import dev.steelyard.core.number.Quantity;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,17 +28,31 @@ public final class PriceRows {
      *     something
      */
     public static PriceRows of(Over over, List<Break> rows) {
+        return of(over, rows, Set.of());
+    }
+
+    /**
+     * The same with groups whose rows stand alone, as {@link Ladder#alone()}.
+     *
+     * @throws IllegalArgumentException as {@link #of(Over, List)}
+     */
+    public static PriceRows of(Over over, List<Break> rows, Set<String> alone) {
         for (Break one : rows) {
             if (!Quantity.allowed(one.from())) {
                 throw new IllegalArgumentException("a break's threshold must be 1 to 1000000, not "
                         + one.from().toPlainString());
             }
         }
-        return new PriceRows(over, Breaks.ofPieces(rows));
+        return new PriceRows(over, Breaks.ofPieces(rows, alone));
     }
 
     public Over over() {
         return over;
+    }
+
+    /** Groups whose rows stand alone. */
+    public Set<String> alone() {
+        return breaks.alone();
     }
 
     /** All rows, by threshold. */

@@ -36,6 +36,10 @@ final class AskChecks {
                     at + "/otherUnits",
                     "a step is more than 0, not " + (other.step() == null ? "" : plain(other.step())));
         }
+        issues.unless(
+                ask.shownWhen() == null || ask.notAsked() != null,
+                at + "/notAsked",
+                "“" + ask.label() + "” is not always asked: say which value counts when it is not; 0 is allowed");
         BigDecimal least = ask.least();
         BigDecimal most = ask.most();
         if (least != null && most != null && least.compareTo(most) > 0) {

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /** Checks and prepares what the shopper is asked. */
 final class AskPreparer {
@@ -29,18 +30,21 @@ final class AskPreparer {
             OptionalInt slot = names.slot(ask.name());
             if (ask instanceof Measurement measurement) {
                 AskChecks.check(measurement, at, issues);
-                slot.ifPresent(s -> prepared.add(new PreparedMeasurement(measurement, s, names.plain())));
+                Calc shown = shown(measurement, at);
+                slot.ifPresent(s -> prepared.add(new PreparedMeasurement(measurement, s, names.plain(), shown)));
             } else {
                 Choice choice = (Choice) ask;
                 AskChecks.check(choice, at, issues);
-                Calc shown = choice.shownWhen() == null
-                        ? null
-                        : names.conditionBefore(choice.name(), at + "/shownWhen", choice.shownWhen());
+                Calc shown = shown(choice, at);
                 Map<String, PreparedCharge> charges = charges(choice, at);
                 slot.ifPresent(s -> prepared.add(new PreparedChoice(choice, s, shown, charges)));
             }
         }
         return List.copyOf(prepared);
+    }
+
+    private @Nullable Calc shown(Ask ask, String at) {
+        return ask.shownWhen() == null ? null : names.conditionBefore(ask.name(), at + "/shownWhen", ask.shownWhen());
     }
 
     private Map<String, PreparedCharge> charges(Choice choice, String at) {

@@ -15,8 +15,13 @@ sealed interface PreparedAsk permits PreparedMeasurement, PreparedChoice {
      * @param allRightSoFar whether nothing was wrong with them
      */
     default boolean open(Run run, boolean allRightSoFar) {
-        return true;
+        Calc condition = shownWhen();
+        return condition == null || allRightSoFar && condition.holds(run);
     }
+
+    /** The condition on which it is asked; none for always. */
+    @Nullable
+    Calc shownWhen();
 
     /**
      * Reads the answer.

@@ -28,8 +28,8 @@ final class PreparedChoice implements PreparedAsk {
     }
 
     @Override
-    public boolean open(Run run, boolean allRightSoFar) {
-        return shownWhen == null || allRightSoFar && shownWhen.holds(run);
+    public @Nullable Calc shownWhen() {
+        return shownWhen;
     }
 
     @Override

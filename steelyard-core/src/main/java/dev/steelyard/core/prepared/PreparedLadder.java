@@ -28,7 +28,9 @@ public final class PreparedLadder {
         boolean amounts = ladder.counts() == Counts.AMOUNT && ladder.unit() != null;
         return new PreparedLadder(
                 ladder,
-                amounts ? Breaks.ofAmounts(ladder.rows(), ladder.unit().factor()) : Breaks.ofPieces(ladder.rows()));
+                amounts
+                        ? Breaks.ofAmounts(ladder.rows(), ladder.unit().factor(), ladder.alone())
+                        : Breaks.ofPieces(ladder.rows(), ladder.alone()));
     }
 
     /** The ladder that a product's own price rows are. */

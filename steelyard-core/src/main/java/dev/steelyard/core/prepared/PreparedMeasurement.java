@@ -18,12 +18,14 @@ final class PreparedMeasurement implements PreparedAsk {
     private final Measurement ask;
     private final int slot;
     private final boolean bare;
+    private final @Nullable Calc shownWhen;
     private final @Nullable BigDecimal least;
     private final @Nullable BigDecimal most;
     private final ShortLimits limits;
 
     /** @param bare whether formulas see the bare number in its own unit (plain mode) */
-    PreparedMeasurement(Measurement ask, int slot, boolean bare) {
+    PreparedMeasurement(Measurement ask, int slot, boolean bare, @Nullable Calc shownWhen) {
+        this.shownWhen = shownWhen;
         this.ask = ask;
         this.slot = slot;
         this.bare = bare;
@@ -37,6 +39,11 @@ final class PreparedMeasurement implements PreparedAsk {
         return ask;
     }
 
+    @Override
+    public @Nullable Calc shownWhen() {
+        return shownWhen;
+    }
+
     int slot() {
         return slot;
     }
@@ -48,6 +55,10 @@ final class PreparedMeasurement implements PreparedAsk {
 
     @Override
     public @Nullable Fault read(Run run, boolean allRightSoFar) {
+        if (shownWhen != null && !open(run, allRightSoFar)) {
+            BigDecimal instead = ask.notAsked() == null ? BigDecimal.ZERO : ask.notAsked();
+            return taken(run, instead, ask.unit(), ask.unit().toBase(instead));
+        }
         Answer answer = run.answers().byName().get(ask.name());
         if (answer == null) {
             return fault(ask.label() + " is missing; " + allowed());

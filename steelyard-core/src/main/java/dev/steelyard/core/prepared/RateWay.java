@@ -37,8 +37,7 @@ final class RateWay implements Way {
                 : BigDecimal.ONE.add(rate.wastePercent().divide(HUNDRED, Decimals.EXACT), Decimals.EXACT);
         this.step = rate.roundUpTo() == null ? null : unit.toBase(rate.roundUpTo());
         this.atLeast = rate.atLeast() == null ? null : unit.toBase(rate.atLeast());
-        this.breaks =
-                rate.breaks() == null ? null : Breaks.ofAmounts(rate.breaks().rows(), unit.factor());
+        this.breaks = rate.breaks() == null ? null : rate.breaks().prepared(unit);
     }
 
     @Override

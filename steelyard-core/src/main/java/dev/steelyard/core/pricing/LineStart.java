@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param ladder the ladder that counts; none for none
  * @param breaks of it that count for this customer and day
  * @param pieces the price of one piece under each of them
+ * @param orders how many pieces the line can have
  * @param late why a piece has no price, which is said only where nothing is wrong with the quantity; none where it has one
  */
 record LineStart(
@@ -38,6 +39,7 @@ record LineStart(
         Piece piece,
         PiecePricer pieces,
         Rounding rounding,
+        OrderQuantity orders,
         Notes notes,
         @Nullable Refused late) {
 
@@ -55,7 +57,7 @@ record LineStart(
                     asked.quantity() + " pieces cannot be ordered; order " + Quantity.LEAST + " to " + Quantity.MOST);
         }
         PreparedCard card = choice.card();
-        OrderQuantity orders = card.card().quantity();
+        OrderQuantity orders = rules.orders(card);
         if (!orders.fits(asked.quantity())) {
             throw Refused.at(Place.QUANTITY, Words.notOrdered(asked.quantity(), orders));
         }
@@ -76,7 +78,7 @@ record LineStart(
             late = closed(refused, choice, asked.item());
         }
         PiecePricer pieces = new PiecePricer(piece, definition, rounding);
-        return new LineStart(asked, choice, ladder, breaks, piece, pieces, rounding, notes, late);
+        return new LineStart(asked, choice, ladder, breaks, piece, pieces, rounding, orders, notes, late);
     }
 
     /** Goods that have a price at other times only are not without one: that is what is said. */
@@ -88,11 +90,6 @@ record LineStart(
                                 .anyMatch(card -> card.reason().equals(notNow))
                 ? Refused.at(Place.PIECE, Kind.NO_PRICE, item.name() + " is not sold at this time")
                 : refused;
-    }
-
-    /** How many pieces the line can have. */
-    OrderQuantity orders() {
-        return choice.card().card().quantity();
     }
 
     /** Its billable amount over all its pieces, in base units; 0 where nothing is measured. */

@@ -38,7 +38,9 @@ public record PricesNow(Item item, RowKey.Kind goods, long id, List<KeptPrice> k
         Product product = item.product();
         Variant variant = item.variant();
         PriceRows old = item.ownRows();
-        PriceRows rows = breaks.isEmpty() ? null : PriceRows.of(old == null ? Over.LINE : old.over(), breaks);
+        PriceRows rows = breaks.isEmpty()
+                ? null
+                : old == null ? PriceRows.of(Over.LINE, breaks) : PriceRows.of(old.over(), breaks, old.alone());
         if (variant != null) {
             return new Item(product, new Variant(variant.sku(), variant.name(), shelf, variant.unitCost(), rows));
         }

@@ -256,6 +256,7 @@ class DealBookTest {
                                         Times.ALWAYS,
                                         null,
                                         null,
+                                        null,
                                         List.of(new Contained(category("rope"), 2)))),
                         Deal.of("rope", ladder(Counts.PIECES, category("rope"), Value.PERCENT_OFF, "1 5")),
                         Deal.of("three", ladder(Counts.PIECES, ALL, Value.PERCENT_OFF, "3 5")),

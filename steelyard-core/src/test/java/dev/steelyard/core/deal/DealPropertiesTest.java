@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -48,10 +49,16 @@ class DealPropertiesTest {
                         goods,
                         random.nextBoolean() ? Value.FREE : Value.PERCENT_OFF,
                         BigDecimal.valueOf(random.nextInt(101)),
-                        random.nextBoolean() ? null : 1 + random.nextInt(3))
+                        random.nextBoolean() ? null : 1 + random.nextInt(3),
+                        apart(random))
                 : ladder(random, goods);
         return Deal.of("Deal " + number, gives)
-                .combined(random.nextInt(3) == 0 ? Combine.STANDS_ALONE : Combine.ADDS_UP);
+                .combined(random.nextInt(3) == 0 ? Combine.STANDS_ALONE : Combine.ADDS_UP)
+                .oneOf(random.nextInt(3) == 0 ? "Set" : null);
+    }
+
+    private static Apart apart(Random random) {
+        return Apart.values()[random.nextInt(Apart.values().length)];
     }
 
     private static OnLadder ladder(Random random, GoodsSet goods) {
@@ -64,9 +71,26 @@ class DealPropertiesTest {
         int from = 0;
         for (int i = 0; i < 3; i++) {
             from += 1 + random.nextInt(counts == Counts.SPEND ? 200 : 4);
-            rows.add(new Row(BigDecimal.valueOf(from), BigDecimal.valueOf(random.nextInt(10_001), 2)));
+            rows.add(new Row(
+                    BigDecimal.valueOf(from), BigDecimal.valueOf(random.nextInt(10_001), 2), random.nextInt(4) == 0));
         }
-        return new OnLadder(counts, goods, value, rows);
+        return counts == Counts.SPEND && value == Value.AMOUNT_OFF && random.nextBoolean()
+                ? new OnLadder(
+                        counts,
+                        goods,
+                        value,
+                        List.of(new Row(rows.get(0).from(), rows.get(0).value())),
+                        Apart.TOGETHER,
+                        true,
+                        random.nextBoolean() ? null : 2)
+                : new OnLadder(
+                        counts,
+                        goods,
+                        value,
+                        rows,
+                        counts == Counts.PIECES ? apart(random) : Apart.TOGETHER,
+                        false,
+                        null);
     }
 
     private static GoodsSet goods(Random random) {
@@ -103,6 +127,63 @@ class DealPropertiesTest {
                             sum(lines.stream().map(SoldLine::total).toList()));
         }
         assertThat(used).isGreaterThan(TRIES / 2);
+    }
+
+    /** Each product by itself, and together, are one where there is one product. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23})
+    void ofOneProductEachIsTogether(long seed) {
+        Random random = new Random(seed);
+        int used = 0;
+        for (int i = 0; i < TRIES; i++) {
+            List<SoldLine> lines = basket(random).stream()
+                    .map(line -> Lines.line("ONE " + line.quantity() + " " + line.total() + " hw"))
+                    .toList();
+            OnLadder any = ladder(random, GoodsSet.EVERYTHING);
+            if (any.counts() != Counts.PIECES) {
+                continue;
+            }
+            BuyAndGet both = new BuyAndGet(
+                    2, any.goods(), 1, any.goods(), Value.FREE, BigDecimal.ZERO, random.nextBoolean() ? null : 2);
+            for (Apart apart : Apart.values()) {
+                Deal each = Deal.of(
+                        "Each", new OnLadder(any.counts(), any.covered(), any.value(), any.rows(), apart, false, null));
+                Deal together = Deal.of("Together", new OnLadder(any.counts(), any.covered(), any.value(), any.rows()));
+                Deal same = Deal.of(
+                        "Same",
+                        new BuyAndGet(2, any.goods(), 1, any.goods(), Value.FREE, both.amount(), both.atMost(), apart));
+                List<Money> left = Lines.book(each).apply(lines, ANYONE).left();
+                used += left.equals(lines.stream().map(SoldLine::total).toList()) ? 0 : 1;
+                assertThat(left)
+                        .isEqualTo(Lines.book(together).apply(lines, ANYONE).left());
+                assertThat(Lines.book(same).apply(lines, ANYONE).left())
+                        .isEqualTo(Lines.book(Deal.of("Both", both))
+                                .apply(lines, ANYONE)
+                                .left());
+            }
+        }
+        assertThat(used).isPositive();
+    }
+
+    /** What counts for every full threshold is a stair of equal steps as wide as the threshold. */
+    @Test
+    void forEveryIsAStair() {
+        OnLadder every = new OnLadder(
+                Counts.SPEND,
+                null,
+                Value.AMOUNT_OFF,
+                List.of(new Row(new BigDecimal("7.5"), new BigDecimal("0.40"))),
+                Apart.TOGETHER,
+                true,
+                9);
+        DealBook book = Lines.book(Deal.of("Every", every));
+        for (int cents = 1; cents <= 9000; cents += 7) {
+            Money total = EURO.ofMinorUnits(cents);
+            BigDecimal left =
+                    sum(book.apply(Lines.lines("A 1 " + total), ANYONE).left());
+            int steps = Math.min(9, cents / 750);
+            assertThat(left).isEqualByComparingTo(total.value().subtract(BigDecimal.valueOf(steps * 40L, 2)));
+        }
     }
 
     /** R4 held against its words: sum half-up, each at most a unit above its own rounded down. */
@@ -144,7 +225,10 @@ class DealPropertiesTest {
             }
             BigDecimal before = sum(
                     Lines.book(deals.toArray(Deal[]::new)).apply(lines, ANYONE).left());
-            deals.add(random.nextInt(4), deal(random, others, 3).combined(Combine.ADDS_UP));
+            // in a set it could take another's place
+            deals.add(
+                    random.nextInt(4),
+                    deal(random, others, 3).combined(Combine.ADDS_UP).oneOf(null));
             BigDecimal after = sum(
                     Lines.book(deals.toArray(Deal[]::new)).apply(lines, ANYONE).left());
             assertThat(after).isLessThanOrEqualTo(before);

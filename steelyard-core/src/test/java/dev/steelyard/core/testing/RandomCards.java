@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
+import java.util.Set;
 
 /** Cards made up from a seed, of every way to price a piece and every kind of ladder, each one that can be prepared. */
 public final class RandomCards {
@@ -120,6 +121,9 @@ public final class RandomCards {
         if (random.nextInt(3) == 0) {
             asks.add(choice("fixing"));
         }
+        if (random.nextInt(4) == 0) {
+            asks.set(1, onlyLong((Measurement) asks.get(1)));
+        }
         boolean lots = random.nextInt(8) == 0;
         Cases cases = lots ? Cases.always(Case.of(PiecePrice.NONE)) : cases();
         return card.asks(asks)
@@ -131,6 +135,25 @@ public final class RandomCards {
                 .shopPage(shopPage())
                 .quantity(random.nextInt(6) == 0 ? orders() : OrderQuantity.ANY)
                 .build();
+    }
+
+    private static Measurement onlyLong(Measurement ask) {
+        return new Measurement(
+                ask.name(),
+                ask.label(),
+                ask.type(),
+                ask.unit(),
+                List.of(),
+                ask.least(),
+                ask.most(),
+                ask.step(),
+                null,
+                false,
+                null,
+                null,
+                null,
+                "length > 80 cm",
+                new BigDecimal("0.1"));
     }
 
     private OrderQuantity orders() {
@@ -148,6 +171,7 @@ public final class RandomCards {
                 ShopPage.Table.values()[random.nextInt(4)],
                 random.nextBoolean(),
                 ShopPage.Shape.values()[random.nextInt(7)],
+                ShopPage.Reckoning.values()[random.nextInt(3)],
                 random.nextBoolean() ? List.of() : List.of("length", "width"));
     }
 
@@ -224,7 +248,8 @@ public final class RandomCards {
                 null,
                 null,
                 random.nextInt(3) == 0,
-                random.nextInt(3) == 0);
+                random.nextInt(3) == 0,
+                random.nextInt(3) == 0 ? Set.of(GROUPS.get(random.nextInt(GROUPS.size()))) : Set.of());
     }
 
     private Ladder lots() {

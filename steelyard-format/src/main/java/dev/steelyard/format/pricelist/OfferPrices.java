@@ -71,7 +71,7 @@ final class OfferPrices {
         if (ladder != null && ladder.definition().mode() != Ladder.Mode.ALL_UNITS) {
             return List.of(); // a piece has no price of its own
         }
-        OrderQuantity orders = card.card().quantity();
+        OrderQuantity orders = rules.orders(card);
         TreeSet<Integer> thresholds = new TreeSet<>();
         orders.smallest().ifPresent(one -> thresholds.add((int) one));
         if (ladder != null) {

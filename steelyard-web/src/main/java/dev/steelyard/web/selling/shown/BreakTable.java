@@ -95,7 +95,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
 
         BreakTable table(long counted) {
             boolean lots = ladder.definition().mode() == Ladder.Mode.LOT;
-            OrderQuantity orders = card.card().quantity();
+            OrderQuantity orders = rules.orders(card);
             long least = orders.from(
                             ladder.soldFrom() == null
                                     ? Quantity.LEAST
@@ -143,7 +143,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             if (lots) {
                 first = breaks.size() > 1 ? breaks.pieces(1) - 1 : breaks.pieces(0);
             }
-            OrderQuantity orders = card.card().quantity();
+            OrderQuantity orders = rules.orders(card);
             long below = Math.max(Quantity.LEAST, Math.min(first, Quantity.MOST));
             return pricedAnyway(orders.upTo(below).orElse(orders.smallest().orElse(below)))
                     .map(line -> line.total().value().divide(BigDecimal.valueOf(line.quantity()), Decimals.EXACT));

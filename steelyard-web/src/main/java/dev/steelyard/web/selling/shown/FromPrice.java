@@ -118,7 +118,7 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
         private Optional<FromPrice> byPieces() {
             Ladder ladder = ladder();
             List<BigDecimal> each = new ArrayList<>();
-            OrderQuantity orders = card.card().quantity();
+            OrderQuantity orders = rules.orders(card);
             List<Long> quantities = new ArrayList<>();
             orders.smallest().ifPresent(quantities::add);
             inForce().forEach(row -> orders.from(row.pieces()).ifPresent(quantities::add));
