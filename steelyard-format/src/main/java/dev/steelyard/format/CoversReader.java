@@ -10,6 +10,7 @@ import dev.steelyard.core.card.Times;
 import java.time.DayOfWeek;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -19,41 +20,38 @@ import java.util.stream.Collectors;
 final class CoversReader {
 
     private static final int DEEPEST = 10;
-    private static final List<Attribute> OF_DEALS = List.of(Attribute.values());
-    private static final List<Attribute> OF_CARDS =
-            OF_DEALS.stream().filter(one -> one != Attribute.SKU).toList();
 
     private CoversReader() {}
 
-    /** What a card covers: a product with all its variants, so that no SKUs of variants are named. */
+    /** What a card covers. */
     static Covers read(Obj in) {
-        Covers covers = new Covers(named(in, OF_CARDS), in.textSet("except"), audience(in), times(in));
+        Covers covers = new Covers(named(in), in.textSet("except"), audience(in), times(in));
         in.done();
         return covers;
     }
 
-    /** Goods alone, as deals name them: by the SKU of a variant too. */
+    /** Goods alone, as deals name them. */
     static GoodsSet goodsSet(Obj in) {
-        GoodsSet goods = new GoodsSet(named(in, OF_DEALS), in.textSet("except"));
+        GoodsSet goods = new GoodsSet(named(in), in.textSet("except"));
         in.done();
         return goods;
     }
 
     /** What is named, or everything, which may be said as such. */
-    private static GoodsRule named(Obj in, List<Attribute> known) {
+    private static GoodsRule named(Obj in) {
         boolean everything = in.flag("everything", false);
-        GoodsRule rule = goods(in, known);
+        GoodsRule rule = goods(in);
         if (everything && rule != GoodsRule.EVERYTHING) {
             in.fault("everything", "either everything is covered, or what is named");
         }
         return rule;
     }
 
-    private static GoodsRule goods(Obj in, List<Attribute> known) {
-        List<GoodsRule> any = new ArrayList<>(attributes(in, known));
+    private static GoodsRule goods(Obj in) {
+        List<GoodsRule> any = new ArrayList<>(attributes(in));
         Obj rule = in.optionalObject("rule");
         if (rule != null) {
-            any.add(rule(rule, known, 0));
+            any.add(rule(rule, 0));
         }
         return any.isEmpty() ? GoodsRule.EVERYTHING : any.size() == 1 ? any.get(0) : new GoodsRule.Any(any);
     }
@@ -67,9 +65,9 @@ final class CoversReader {
                 in.textSet("countries"));
     }
 
-    private static List<GoodsRule> attributes(Obj in, List<Attribute> known) {
+    private static List<GoodsRule> attributes(Obj in) {
         List<GoodsRule> rules = new ArrayList<>();
-        for (Attribute attribute : known) {
+        for (Attribute attribute : Attribute.values()) {
             if (in.has(attribute.code())) {
                 Set<String> values = in.textSet(attribute.code());
                 if (values.isEmpty()) {
@@ -81,17 +79,17 @@ final class CoversReader {
         return rules;
     }
 
-    private static GoodsRule rule(Obj in, List<Attribute> known, int depth) {
+    private static GoodsRule rule(Obj in, int depth) {
         if (depth > DEEPEST) {
             in.fault("", "rules are nested at most " + DEEPEST + " deep");
             return GoodsRule.EVERYTHING;
         }
-        List<GoodsRule> parts = new ArrayList<>(attributes(in, known));
+        List<GoodsRule> parts = new ArrayList<>(attributes(in));
         if (in.has("all")) {
-            parts.add(new GoodsRule.All(in.objects("all", part -> rule(part, known, depth + 1))));
+            parts.add(new GoodsRule.All(in.objects("all", part -> rule(part, depth + 1))));
         }
         if (in.has("any")) {
-            parts.add(new GoodsRule.Any(in.objects("any", part -> rule(part, known, depth + 1))));
+            parts.add(new GoodsRule.Any(in.objects("any", part -> rule(part, depth + 1))));
         }
         Obj between = in.optionalObject("shelfPrice");
         if (between != null) {
@@ -103,7 +101,9 @@ final class CoversReader {
             in.fault(
                     "",
                     "a rule is one of all, any, shelfPrice, "
-                            + known.stream().map(Attribute::code).collect(Collectors.joining(", ")));
+                            + Arrays.stream(Attribute.values())
+                                    .map(Attribute::code)
+                                    .collect(Collectors.joining(", ")));
         }
         return parts.isEmpty() ? GoodsRule.EVERYTHING : parts.get(0);
     }

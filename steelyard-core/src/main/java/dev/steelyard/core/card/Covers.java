@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * Which goods a card is for, which customers, when.
  *
  * @param goods which goods
- * @param except SKUs of products it is never for
+ * @param except SKUs of products, or of variants, it is never for
  */
 public record Covers(GoodsRule goods, Set<String> except, Audience audience, Times times) {
 
@@ -20,9 +20,18 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
         except = Set.copyOf(except);
     }
 
-    /** Whether the card is for this product, whoever buys it and when. */
+    /** Whether the card is for an item, whoever buys it and when. */
+    public boolean covers(Item item) {
+        return goods.fits(item)
+                && !except.contains(item.product().sku().value())
+                && !except.contains(item.sku().value());
+    }
+
+    /** Whether the card is for this product or some variant of it, whoever buys it and when. */
     public boolean covers(Product product) {
-        return goods.fits(product) && !except.contains(product.sku().value());
+        return goods.fits(product)
+                && !except.contains(product.sku().value())
+                && product.items().stream().anyMatch(this::covers);
     }
 
     /** The same between two moments only; none where it is for no moment of those. */

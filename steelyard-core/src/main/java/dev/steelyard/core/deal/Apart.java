@@ -20,12 +20,16 @@ public enum Apart {
 
     /** Some lines of a basket in parts that count by themselves, in the order of the basket. */
     List<int[]> parts(Basket basket, int[] lines) {
+        return parts(basket.lines(), lines);
+    }
+
+    List<int[]> parts(List<SoldLine> basket, int[] lines) {
         if (this == TOGETHER || lines.length < 2) {
             return lines.length == 0 ? List.of() : List.of(lines);
         }
         Map<Object, List<Integer>> apart = new LinkedHashMap<>();
         for (int line : lines) {
-            apart.computeIfAbsent(of(basket.line(line).item()), any -> new ArrayList<>())
+            apart.computeIfAbsent(of(basket.get(line).item()), any -> new ArrayList<>())
                     .add(line);
         }
         return apart.values().stream()

@@ -29,6 +29,10 @@ final class Basket {
         return totals.length;
     }
 
+    List<SoldLine> lines() {
+        return lines;
+    }
+
     SoldLine line(int index) {
         return lines.get(index);
     }

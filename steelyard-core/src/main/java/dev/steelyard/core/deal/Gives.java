@@ -50,9 +50,14 @@ public sealed interface Gives {
             return covered == null ? GoodsSet.EVERYTHING : covered;
         }
 
-        /** What it counts over those of some lines that it is about; 0 where none is. */
+        /**
+         * What it counts over those of some lines that it is about; where each product or SKU counts by itself, the most of
+         * them. 0 where none is.
+         */
         public BigDecimal counted(List<SoldLine> lines) {
-            return Basket.counted(counts, lines, Basket.linesOf(goods(), lines));
+            return each.parts(lines, Basket.linesOf(goods(), lines)).stream()
+                    .map(part -> Basket.counted(counts, lines, part))
+                    .reduce(BigDecimal.ZERO, BigDecimal::max);
         }
 
         /** The last row whose threshold is reached; none before the first. */

@@ -15,10 +15,14 @@ public final class Days {
         return !day.isBefore(FIRST) && !day.isAfter(LAST);
     }
 
-    /** Why two days are no stretch of time, in words; none where they are, or one is open. */
+    /**
+     * Why two days are no stretch of time, in words; none where they are, or one is open.
+     *
+     * @param until exclusive
+     */
     public static @Nullable String fault(@Nullable LocalDate from, @Nullable LocalDate until) {
         return from == null || until == null || from.isBefore(until)
                 ? null
-                : "Until " + until + " is not after from " + from + "; the last day is the one before “until”";
+                : "The last day, " + until.minusDays(1) + ", is before the first, " + from;
     }
 }

@@ -21,6 +21,11 @@ public record Validity(@Nullable LocalDate from, @Nullable LocalDate until) {
         return from != null || until != null;
     }
 
+    /** The last day on which it holds; none where it holds for ever. */
+    public @Nullable LocalDate lastDay() {
+        return until == null ? null : until.minusDays(1);
+    }
+
     /** Whether it holds on a day. */
     public boolean on(LocalDate day) {
         return (from == null || !day.isBefore(from)) && (until == null || day.isBefore(until));

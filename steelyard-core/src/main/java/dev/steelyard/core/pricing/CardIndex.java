@@ -1,6 +1,7 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.GoodsIndex;
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.prepared.PreparedCard;
 import java.util.ArrayList;
@@ -30,6 +31,21 @@ final class CardIndex {
                 covering.add(card);
             }
         }
+        return shared(covering);
+    }
+
+    /** Of the cards that cover a product, those that cover one item of it. */
+    List<PreparedCard> covering(Item item, List<PreparedCard> ofProduct) {
+        return item.variant() == null
+                        || ofProduct.stream()
+                                .allMatch(card -> card.card().covers().covers(item))
+                ? ofProduct
+                : shared(ofProduct.stream()
+                        .filter(card -> card.card().covers().covers(item))
+                        .toList());
+    }
+
+    private List<PreparedCard> shared(List<PreparedCard> covering) {
         return known.computeIfAbsent(covering, List::copyOf);
     }
 }

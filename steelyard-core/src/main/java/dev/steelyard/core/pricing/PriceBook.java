@@ -85,7 +85,7 @@ public final class PriceBook {
             bySku.put(product.sku(), product);
             List<PreparedCard> covering = index.covering(product);
             for (Item item : product.items()) {
-                if (entries.put(item.sku(), new Entry(item, covering)) != null) {
+                if (entries.put(item.sku(), new Entry(item, index.covering(item, covering))) != null) {
                     throw new IllegalArgumentException("two goods have the SKU " + item.sku());
                 }
             }
@@ -143,11 +143,10 @@ public final class PriceBook {
             return List.of();
         }
         PreparedCard winner = CardChoice.of(entry.covering(), customer, at).card();
-        Product product = entry.item().product();
         List<Verdict> verdicts = new ArrayList<>();
         boolean won = false;
         for (PreparedCard one : order) {
-            verdicts.add(Verdict.of(one.card(), product, customer, at, one == winner, won));
+            verdicts.add(Verdict.of(one.card(), entry.item(), customer, at, one == winner, won));
             won |= one == winner;
         }
         return verdicts;

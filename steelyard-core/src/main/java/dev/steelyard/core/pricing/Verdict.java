@@ -1,8 +1,8 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.PassedOverFor;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
@@ -26,12 +26,11 @@ public record Verdict(RateCard card, Outcome outcome, @Nullable PassedOverFor pa
         NOT_COVERED
     }
 
-    static Verdict of(
-            RateCard card, Product product, Customer customer, ZonedDateTime at, boolean wins, boolean another) {
+    static Verdict of(RateCard card, Item item, Customer customer, ZonedDateTime at, boolean wins, boolean another) {
         if (wins) {
             return new Verdict(card, Outcome.WINS, null);
         }
-        if (!card.covers().covers(product)) {
+        if (!card.covers().covers(item)) {
             return new Verdict(card, Outcome.NOT_COVERED, null);
         }
         PassedOverFor reason = CardChoice.reason(card, customer, at);

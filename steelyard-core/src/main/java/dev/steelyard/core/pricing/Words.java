@@ -88,7 +88,7 @@ final class Words {
                 : ", since " + reached.validity().from();
         String until = reached.validity().until() == null
                 ? ""
-                : ", until " + reached.validity().until();
+                : ", up to and including " + reached.validity().lastDay();
         return from + until;
     }
 }

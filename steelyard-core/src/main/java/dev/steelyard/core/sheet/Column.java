@@ -18,8 +18,8 @@ public enum Column {
     TO("to", "to qty", "to quantity", "to pieces", "max qty", "max quantity", "maximum quantity", "qty to"),
     PRICE("price", "unit price", "price each", "new price"),
     STARTS("valid from", "starts", "start date", "from date"),
-    /** The day before which it ends. */
-    ENDS("valid until", "ends", "until"),
+    /** The last day on which it holds, that day included. */
+    ENDS("last day", "ends", "until", "end date", "up to and including", "valid through"),
     CURRENCY("currency"),
     /** Says which row of the shop it is, and how that stood when the sheet was taken out. */
     KEY("key"),

@@ -31,6 +31,7 @@ final class ItemNotes {
                 own.addAll(LargeChange.of(
                         one.before() == null ? null : one.before().line().price(),
                         one.after().price(),
+                        rules.largeChange(),
                         one.after().isShelf() ? null : item.shelfPrice()));
                 Note gap = gaps.get(one.row().number());
                 if (gap != null) {

@@ -10,24 +10,26 @@ import org.jspecify.annotations.Nullable;
 /** What is odd about one price by itself: how far it goes from the old one, and whether it looks like a percentage. */
 final class LargeChange {
 
-    static final int PERCENT = 30;
-
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+    private static final BigDecimal TEN = BigDecimal.TEN;
     private static final BigDecimal MOST_PERCENTAGE = BigDecimal.valueOf(90);
 
     private LargeChange() {}
 
     /**
      * @param before the price it replaces; none for a new one
+     * @param percent a change by more is told
      * @param shelf the shelf price of the item; none where it has none
      */
-    static List<Note> of(@Nullable BigDecimal before, BigDecimal after, @Nullable BigDecimal shelf) {
+    static List<Note> of(
+            @Nullable BigDecimal before, BigDecimal after, BigDecimal percent, @Nullable BigDecimal shelf) {
         List<Note> notes = new ArrayList<>();
         if (before != null && before.signum() > 0) {
             BigDecimal change = percent(before, after);
-            if (change.abs().compareTo(BigDecimal.valueOf(PERCENT)) > 0) {
+            boolean tenfold = tenfold(before, after);
+            if (tenfold || change.abs().compareTo(percent) > 0) {
                 notes.add(new Note(
-                        Note.Code.LARGE_CHANGE,
+                        tenfold ? Note.Code.TENFOLD : Note.Code.LARGE_CHANGE,
                         shown(before) + " → " + shown(after) + " is "
                                 + Decimals.plain(change.abs().setScale(1, RoundingMode.HALF_UP), 0) + " % "
                                 + (change.signum() > 0 ? "dearer" : "cheaper")));
@@ -41,6 +43,11 @@ final class LargeChange {
                             + " looks like a percentage off; this column holds prices"));
         }
         return notes;
+    }
+
+    private static boolean tenfold(BigDecimal before, BigDecimal after) {
+        return after.compareTo(before.multiply(TEN)) >= 0
+                || after.signum() > 0 && after.multiply(TEN).compareTo(before) <= 0;
     }
 
     /** A whole number up to 90 without decimals that is far from a price that is no whole number or far larger. */

@@ -12,7 +12,9 @@ public record Note(Code code, String words) {
         ODD("Odd"),
         /** It looks as if a percentage had been typed where a price is meant. */
         PERCENTAGE("Looks like a percentage"),
-        /** The price would change by more than {@value LargeChange#PERCENT} %. */
+        /** The price would be ten times as high or more, or a tenth or less. */
+        TENFOLD("Ten times or a tenth"),
+        /** The price would change by more than the shop's figure. */
         LARGE_CHANGE("Large change"),
         /** “To” ends before the next “from” begins. */
         GAP("Gap"),

@@ -55,7 +55,7 @@ public record PriceLine(@Nullable String group, @Nullable Integer from, BigDecim
         return "from " + from
                 + (group == null ? "" : " for " + group)
                 + (validity.from() == null ? "" : " since " + validity.from())
-                + (validity.until() == null ? "" : " until " + validity.until());
+                + (validity.until() == null ? "" : " up to and including " + validity.lastDay());
     }
 
     /** All of it in one text that is the same for equal lines. */

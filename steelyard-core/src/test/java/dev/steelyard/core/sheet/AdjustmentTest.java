@@ -27,7 +27,9 @@ class AdjustmentTest {
         "7.40,   AMOUNT,    0.03, TENS,        7.40",
         "7.40,   AMOUNT,    0.30, NINETY,      7.90",
         "7.40,   AMOUNT,    0.30, NINETY_NINE, 7.99",
-        "0.10,   PERCENT,   0,    NINETY_FIVE, 0.95",
+        "0.10,   PERCENT,   0,    NINETY_FIVE, 0.10",
+        "0.089,  PERCENT,   0,    NINETY_FIVE, 0.09",
+        "9.40,   PERCENT,   0,    NINETY_FIVE, 8.95",
         "7.40,   PERCENT, -100,   NONE,        0",
         "7.40,   AMOUNT,   -8,    NINETY_FIVE, -0.60",
         "0.0890, PERCENT,   4,    NONE,        0.09"
@@ -35,6 +37,17 @@ class AdjustmentTest {
     void movesAPriceToItsEnding(BigDecimal price, Kind kind, BigDecimal by, Ending ending, BigDecimal expected) {
         assertThat(new Adjustment(kind, by, ending).of(price, new Rounding(2, 2)))
                 .isEqualByComparingTo(expected);
+    }
+
+    @Test
+    void anEndingMovesAPriceByNoMoreThanIsSaid() {
+        Rounding rounding = new Rounding(2, 2);
+        assertThat(new Adjustment(Kind.PERCENT, BigDecimal.ZERO, Ending.NINETY_FIVE, new BigDecimal("1000"))
+                        .of(new BigDecimal("0.10"), rounding))
+                .isEqualByComparingTo("0.95");
+        assertThat(new Adjustment(Kind.PERCENT, BigDecimal.ZERO, Ending.NINETY_FIVE, new BigDecimal("4"))
+                        .of(new BigDecimal("9.40"), rounding))
+                .isEqualByComparingTo("9.40");
     }
 
     @Test

@@ -24,7 +24,7 @@ class ItemCheckTest {
 
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final CheckRules RULES =
-            new CheckRules(ShopRules.of(EURO), new BigDecimal(20), LocalDate.of(2026, 11, 26));
+            new CheckRules(ShopRules.of(EURO), new BigDecimal(20), new BigDecimal(30), LocalDate.of(2026, 11, 26));
     private static final LocalDate APRIL = LocalDate.of(2027, 4, 1);
 
     /** The shackle: 7.40, from 10 at 6.90, from 25 at 6.20, for boatyards from 10 at 6.35. It costs 4.15. */

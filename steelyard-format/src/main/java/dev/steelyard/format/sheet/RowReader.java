@@ -79,7 +79,8 @@ public final class RowReader {
         Integer to = threshold(Column.TO, cells.apply(Column.TO));
         BigDecimal price = price(cells.apply(Column.PRICE));
         LocalDate starts = day(Column.STARTS, cells.apply(Column.STARTS));
-        LocalDate ends = day(Column.ENDS, cells.apply(Column.ENDS));
+        LocalDate last = day(Column.ENDS, cells.apply(Column.ENDS));
+        LocalDate ends = last == null ? null : last.plusDays(1);
         String stretch = Days.fault(starts, ends);
         if (stretch != null) {
             throw new Wrong(Column.ENDS, stretch);

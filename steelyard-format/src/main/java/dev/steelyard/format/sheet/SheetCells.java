@@ -28,7 +28,7 @@ public final class SheetCells {
                         ? ""
                         : Decimals.plain(row.price(), PRICE_DECIMALS).replace('.', form.decimal()));
         cells.put(Column.STARTS, text(row.validity().from()));
-        cells.put(Column.ENDS, text(row.validity().until()));
+        cells.put(Column.ENDS, text(row.validity().lastDay()));
         cells.put(Column.KEY, text(row.key()));
         cells.put(Column.ACTION, row.wish().word());
         return cells;

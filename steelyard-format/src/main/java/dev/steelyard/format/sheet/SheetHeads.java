@@ -44,7 +44,7 @@ final class SheetHeads {
                 note(Column.TO, "the last piece before the next row begins; worked out, for reading only."),
                 note(Column.PRICE, "of one piece, in " + currency + "."),
                 note(Column.STARTS, "the first day, like 2027-04-01; empty for always."),
-                note(Column.ENDS, "the day on which it no longer holds; empty for ever."),
+                note(Column.ENDS, "the last day on which it holds, that day included; empty for ever."),
                 note(Column.CURRENCY, "always " + currency + "."),
                 note(
                         Column.KEY,

@@ -57,7 +57,7 @@ public final class SheetWriter implements Closeable {
                 whole(to),
                 new Cell.Figure(line.price()),
                 day(line.validity().from()),
-                day(line.validity().until()),
+                day(line.validity().lastDay()),
                 Cell.text(currency),
                 Cell.text(price.key().toString()),
                 Cell.EMPTY);

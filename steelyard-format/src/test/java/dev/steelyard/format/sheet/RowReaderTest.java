@@ -102,7 +102,7 @@ class RowReaderTest {
                 "WHAT     | Shelf price    | from: A shelf price has no threshold; empty the cell, or make it a row",
                 "STARTS   | 04/01/2027     | valid from: “04/01/2027” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
                 "STARTS   | 1999-12-31     | valid from: “1999-12-31” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
-                "ENDS     | 30.2.2027      | valid until: “30.2.2027” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
+                "ENDS     | 30.2.2027      | last day: “30.2.2027” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
                 "CURRENCY | CHF            | currency: The price is in “CHF”; prices of this shop are in EUR",
                 "KEY      | 32             | key: “32” is no key; leave keys as they were taken out, and empty in new rows",
                 "ACTION   | delete         | action: “delete” is no action; leave it empty, or write “remove” or “keep”"
@@ -119,9 +119,9 @@ class RowReaderTest {
 
         assertThat(row).isNotNull();
         assertThat(row.validity().from()).isEqualTo(LocalDate.of(2027, 4, 1));
-        assertThat(row.validity().until()).isEqualTo(LocalDate.of(2027, 5, 1));
-        assertThat(refusal(read(CsvForm.POINT, Column.STARTS, "2027-05-01", Column.ENDS, "2027-05-01")))
-                .startsWith("valid until: Until 2027-05-01 is not after from 2027-05-01");
+        assertThat(row.validity().until()).isEqualTo(LocalDate.of(2027, 5, 2));
+        assertThat(refusal(read(CsvForm.POINT, Column.STARTS, "2027-05-01", Column.ENDS, "2027-04-30")))
+                .startsWith("last day: The last day, 2027-04-30, is before the first, 2027-05-01");
     }
 
     @Test

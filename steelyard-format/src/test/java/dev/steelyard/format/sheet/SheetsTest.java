@@ -46,7 +46,8 @@ class SheetsTest {
 
     private static final SheetShop SHOP = new SheetShop("EUR", Set.of("Boatyard"));
     private static final Currency EURO = Currency.getInstance("EUR");
-    private static final CheckRules RULES = new CheckRules(ShopRules.of(EURO), null, LocalDate.of(2026, 11, 26));
+    private static final CheckRules RULES =
+            new CheckRules(ShopRules.of(EURO), null, new BigDecimal(30), LocalDate.of(2026, 11, 26));
     private static final Sku SKU = new Sku("007-SHK");
     private static final Validity APRIL = new Validity(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
     private static final List<KeptPrice> KEPT = List.of(

@@ -3,6 +3,7 @@ package dev.steelyard.web.goods;
 import dev.steelyard.core.card.Product;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param removedAt since when it is no longer sold; none while it is
  * @param product the same goods as prices see them
  * @param variantIds of the product's variants, in their order
+ * @param alone groups whose own price rows stand alone
  */
 public record GoodsEntry(
         long id,
@@ -24,7 +26,8 @@ public record GoodsEntry(
         String changedBy,
         @Nullable Instant removedAt,
         Product product,
-        List<Long> variantIds) {
+        List<Long> variantIds,
+        Set<String> alone) {
 
     static GoodsEntry of(GoodsReader.Read read, String description) {
         return new GoodsEntry(
@@ -38,7 +41,8 @@ public record GoodsEntry(
                 read.changedBy(),
                 read.removedAt(),
                 read.product(),
-                read.variantIds());
+                read.variantIds(),
+                read.alone());
     }
 
     public String sku() {

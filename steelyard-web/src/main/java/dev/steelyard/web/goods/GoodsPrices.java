@@ -100,6 +100,6 @@ public class GoodsPrices {
                 kept.add(new KeptPrice(RowKey.Kind.ROW, row.id(), PriceLine.of(row.row())));
             }
         }
-        return new PricesNow(item, kind, id, kept);
+        return new PricesNow(item, kind, id, kept, read.alone());
     }
 }

@@ -60,7 +60,8 @@ class GoodsReader {
             @Nullable Instant removedAt,
             Product product,
             List<Long> variantIds,
-            List<KeptRow> rows) {}
+            List<KeptRow> rows,
+            Set<String> alone) {}
 
     /** All that are sold now. */
     List<Read> sold() {
@@ -121,6 +122,7 @@ class GoodsReader {
         Map<Long, List<VariantRow>> variants = variants(which.parts(), values);
         Map<Long, List<Long>> categories = categories(which.parts(), values);
         Map<Long, Set<String>> tags = tags(which.parts(), values);
+        Map<Long, Set<String>> standingAlone = alone(which.parts(), values, names);
         List<Read> found = new ArrayList<>();
         each(
                 "select p.id, p.sku, p.name, p.drawing, p.brand_id, p.type, p.supplier, p.tax_class_id, p.shelf_price,"
@@ -135,6 +137,7 @@ class GoodsReader {
                     List<Long> shelves = categories.getOrDefault(id, List.of());
                     String brand = names.brands().get(row.getLong(5));
                     Over over = Over.valueOf(row.getString(12));
+                    Set<String> alone = standingAlone.getOrDefault(id, Set.of());
                     Traits traits = new Traits(
                             names.withAbove(shelves),
                             oneOrNone(brand),
@@ -149,14 +152,14 @@ class GoodsReader {
                             row.getBigDecimal(9),
                             row.getBigDecimal(10),
                             row.getObject(11) == null ? null : decimals,
-                            ladder(over, own, null),
+                            ladder(over, own, null, alone),
                             forms.stream()
                                     .map(one -> new Variant(
                                             one.sku(),
                                             one.name(),
                                             one.shelf(),
                                             one.cost(),
-                                            ladder(over, own, one.id())))
+                                            ladder(over, own, one.id(), alone)))
                                     .toList(),
                             traits);
                     found.add(new Read(
@@ -170,7 +173,8 @@ class GoodsReader {
                             row.getObject(16) == null ? null : moment(row, 16),
                             product,
                             forms.stream().map(VariantRow::id).toList(),
-                            own));
+                            own,
+                            alone));
                 });
         return found;
     }
@@ -180,18 +184,28 @@ class GoodsReader {
     }
 
     /** The rows of the product, or of one variant, which count over whatever the product says. */
-    private static @Nullable PriceRows ladder(Over over, List<KeptRow> rows, @Nullable Long variantId) {
+    private static @Nullable PriceRows ladder(
+            Over over, List<KeptRow> rows, @Nullable Long variantId, Set<String> alone) {
         List<Break> breaks = new ArrayList<>();
         for (KeptRow one : rows) {
             if (Objects.equals(one.variantId(), variantId)) {
                 breaks.add(one.row());
             }
         }
-        return breaks.isEmpty() ? null : PriceRows.of(over, breaks);
+        return breaks.isEmpty() ? null : PriceRows.of(over, breaks, alone);
     }
 
     private static Set<String> oneOrNone(@Nullable String text) {
         return text == null ? Set.of() : Set.of(text);
+    }
+
+    /** Groups whose rows stand alone, by product. */
+    private Map<Long, Set<String>> alone(String which, Object[] values, Shelving.Names names) {
+        Map<Long, Set<String>> found = new HashMap<>();
+        each("select t.product_id, t.group_id from price_alone t" + which, values, row -> found.computeIfAbsent(
+                        row.getLong(1), any -> new HashSet<>(2))
+                .add(names.group(row.getLong(2))));
+        return found;
     }
 
     private Map<Long, List<KeptRow>> rows(String which, Object[] values, Shelving.Names names) {

@@ -153,6 +153,7 @@ public class GoodsStore {
         entities.flush();
         Map<String, CustomerGroup> groups =
                 shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, Function.identity()));
+        product.setAlone(edit.alone().stream().map(name -> group(groups, name)).toList());
         edit.parts()
                 .forEach(part -> product.addRows(part.rows().stream()
                         .map(row -> new StoredPriceRow(product, part.variantId(), group(groups, row.group()), row))

@@ -4,19 +4,22 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * New prices for a product, its variants, or some of them, and what the rows count over.
  *
  * @param basedOn the version of the product that the editor saw
+ * @param alone groups whose rows stand alone
  * @param parts those whose prices are given; the others stay as they are
  * @param why whoever changes them wrote; empty for nothing
  */
-public record PriceEdit(long productId, long basedOn, Over over, List<Part> parts, String why) {
+public record PriceEdit(long productId, long basedOn, Over over, Set<String> alone, List<Part> parts, String why) {
 
     public PriceEdit {
         parts = List.copyOf(parts);
+        alone = Set.copyOf(alone);
     }
 
     /**
@@ -34,6 +37,6 @@ public record PriceEdit(long productId, long basedOn, Over over, List<Part> part
             @Nullable BigDecimal shelfPrice,
             Over over,
             List<Break> rows) {
-        this(productId, basedOn, over, List.of(new Part(variantId, shelfPrice, rows)), "");
+        this(productId, basedOn, over, Set.of(), List.of(new Part(variantId, shelfPrice, rows)), "");
     }
 }

@@ -31,6 +31,9 @@ final class StoredPriceState {
             state.figures.put(
                     "counts", product.rowsOver() == Over.LINE ? "each line by itself" : "all variants together");
         }
+        if (!product.alone().isEmpty()) {
+            state.figures.put("stand alone", String.join(", ", product.alone()));
+        }
         state.figures.put("sold", product.removedAt() == null ? "yes" : "no");
         return state.figures;
     }

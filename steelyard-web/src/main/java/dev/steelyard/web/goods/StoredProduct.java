@@ -1,12 +1,16 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.web.shop.CustomerGroup;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.JoinTable;
+import jakarta.persistence.ManyToMany;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
@@ -14,6 +18,7 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -50,6 +55,13 @@ class StoredProduct {
     @OneToMany(mappedBy = "product", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("fromPieces")
     private Set<StoredPriceRow> rows = new LinkedHashSet<>();
+
+    @ManyToMany
+    @JoinTable(
+            name = "price_alone",
+            joinColumns = @JoinColumn(name = "product_id"),
+            inverseJoinColumns = @JoinColumn(name = "group_id"))
+    private Set<CustomerGroup> alone = new LinkedHashSet<>();
 
     protected StoredProduct() {}
 
@@ -105,6 +117,16 @@ class StoredProduct {
 
     void setRowsOver(Over over) {
         rowsOver = over;
+    }
+
+    /** Groups whose own rows stand alone, by name in order. */
+    List<String> alone() {
+        return alone.stream().map(CustomerGroup::name).sorted().toList();
+    }
+
+    void setAlone(Collection<CustomerGroup> groups) {
+        alone.retainAll(groups);
+        alone.addAll(groups);
     }
 
     void setRemovedAt(@Nullable Instant when) {

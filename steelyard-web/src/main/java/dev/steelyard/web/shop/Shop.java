@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 /**
  * What holds for the whole shop.
  *
- * @param smallestMargin in percent of a price, below which it is warned of; none for none
  * @param homeCountry where goods go to unless it is said, by its ISO 3166 code
  * @param beAnother whether whoever is at the counter may be another customer, or there on another day
  * @param revision raised by every change of prices
@@ -18,21 +17,50 @@ import org.jspecify.annotations.Nullable;
 public record Shop(
         String name,
         ShopRules rules,
-        @Nullable BigDecimal smallestMargin,
         String homeCountry,
         boolean beAnother,
+        Bounds bounds,
+        Invoicing invoicing,
         long revision) {
+
+    /** With the usual bounds. */
+    public Shop(
+            String name,
+            ShopRules rules,
+            @Nullable BigDecimal smallestMargin,
+            String homeCountry,
+            boolean beAnother,
+            long revision) {
+        this(
+                name,
+                rules,
+                homeCountry,
+                beAnother,
+                new Bounds(
+                        smallestMargin,
+                        Bounds.USUAL.mostPieces(),
+                        Bounds.USUAL.largeChange(),
+                        Bounds.USUAL.hintGives()),
+                Invoicing.NONE,
+                revision);
+    }
 
     static Shop of(StoredShop stored) {
         Currency currency = Currency.getInstance(stored.currency());
         Rounding rounding = Rounding.of(currency).withUnitPriceDecimals(stored.unitPriceDecimals());
         return new Shop(
                 stored.name(),
-                new ShopRules(currency, rounding, ZoneId.of(stored.zone())),
-                stored.smallestMargin(),
+                new ShopRules(currency, rounding, ZoneId.of(stored.zone()), stored.mostPieces()),
                 stored.homeCountry(),
                 stored.beAnother(),
+                stored.bounds(),
+                stored.invoicing(),
                 stored.revision());
+    }
+
+    /** In percent of a price, below which it is warned of; none for none. */
+    public @Nullable BigDecimal smallestMargin() {
+        return bounds.smallestMargin();
     }
 
     /** The time zone in which days begin and end. */

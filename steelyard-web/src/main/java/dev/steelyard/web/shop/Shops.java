@@ -74,6 +74,12 @@ public class Shops {
         entities.find(StoredShop.class, StoredShop.ONLY).setBeAnother(may);
     }
 
+    /** Sets what holds for the whole shop, in the transaction that keeps it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void set(String name, Bounds bounds, Invoicing invoicing) {
+        entities.find(StoredShop.class, StoredShop.ONLY).set(name, bounds, invoicing);
+    }
+
     /** All customer groups by name. */
     @Transactional(readOnly = true)
     public List<CustomerGroup> groups() {

@@ -32,6 +32,12 @@ class StoredShop {
     private boolean pricesIncludeTax;
     private boolean taxPerLine;
     private boolean beAnother;
+    private int mostPieces;
+    private BigDecimal largeChange = BigDecimal.ZERO;
+    private BigDecimal hintGives = BigDecimal.ZERO;
+    private String address = "";
+    private String taxNumber = "";
+
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
     @Column(updatable = false)
     private long revision;
@@ -73,6 +79,28 @@ class StoredShop {
 
     boolean beAnother() {
         return beAnother;
+    }
+
+    int mostPieces() {
+        return mostPieces;
+    }
+
+    Bounds bounds() {
+        return new Bounds(smallestMargin, mostPieces, largeChange, hintGives);
+    }
+
+    Invoicing invoicing() {
+        return new Invoicing(address, taxNumber);
+    }
+
+    void set(String called, Bounds bounds, Invoicing invoicing) {
+        name = called;
+        smallestMargin = bounds.smallestMargin();
+        mostPieces = (int) bounds.mostPieces();
+        largeChange = bounds.largeChange();
+        hintGives = bounds.hintGives();
+        address = invoicing.address();
+        taxNumber = invoicing.taxNumber();
     }
 
     void setBeAnother(boolean may) {

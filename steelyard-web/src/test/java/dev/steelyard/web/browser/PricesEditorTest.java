@@ -138,8 +138,8 @@ class PricesEditorTest {
         page.fill("[id='/rows/0/fromDate']", "2027-04-01");
         page.fill("[id='/rows/0/untilDate']", "2027-03-01");
         assertThat(page.locator("[id='error-/rows/0/untilDate']"))
-                .containsText("Until 2027-03-01 is not after from 2027-04-01");
-        page.fill("[id='/rows/0/untilDate']", "2027-05-01");
+                .containsText("The last day, 2027-03-01, is before the first, 2027-04-01");
+        page.fill("[id='/rows/0/untilDate']", "2027-04-30");
         assertThat(page.locator("[id='error-/rows/0/untilDate']")).hasText("");
         assertThat(page.locator("#per-piece")).hasText("7.40");
         page.fill("[id='t.day']", "2027-04-30");

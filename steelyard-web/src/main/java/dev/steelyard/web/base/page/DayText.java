@@ -8,6 +8,8 @@ import org.jspecify.annotations.Nullable;
 /** Reads a typed day, as date fields send it: 2027-04-01. */
 public final class DayText {
 
+    private static final int LAST_YEAR = 9998;
+
     private DayText() {}
 
     /** A time of day as time fields send it, 09:30; none for an empty text and for one that is no time. */
@@ -17,6 +19,25 @@ public final class DayText {
         } catch (DateTimeException unreadable) {
             return null;
         }
+    }
+
+    /**
+     * What is kept for the last day of something, that day included: the day after. Formats and the database keep the day
+     * on which it no longer holds; what is no day stays as it is typed.
+     */
+    public static String untilOf(String lastDay) {
+        LocalDate day = read(lastDay.strip());
+        return day == null || day.getYear() > LAST_YEAR
+                ? lastDay
+                : day.plusDays(1).toString();
+    }
+
+    /** The last day of something that is kept with the day on which it no longer holds. */
+    public static String lastDay(String until) {
+        LocalDate day = read(until.strip());
+        return day == null || day.getYear() > LAST_YEAR
+                ? until
+                : day.minusDays(1).toString();
     }
 
     /** The day; none for an empty text and for one that is no day. */

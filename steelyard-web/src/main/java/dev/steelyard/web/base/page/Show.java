@@ -6,7 +6,9 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -52,6 +54,13 @@ public final class Show {
     /** {@code 3 November 2026}. */
     public static String day(LocalDate day) {
         return DAY.format(day);
+    }
+
+    /** {@code up to and including 3 November 2026}, or {@code until 3 November 2026, 09:12} for what ends within a day. */
+    public static String end(ZonedDateTime until) {
+        return until.toLocalTime().equals(LocalTime.MIDNIGHT)
+                ? "up to and including " + day(until.toLocalDate().minusDays(1))
+                : "until " + MOMENT.format(until);
     }
 
     /** {@code 3 November 2026, 09:12} in a time zone. */

@@ -1,7 +1,6 @@
 package dev.steelyard.web.editing.card;
 
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.page.CommonWishes;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.Set;
@@ -124,17 +123,6 @@ final class NewParts {
             return new BigDecimal(document.text(at).strip());
         } catch (NumberFormatException unread) {
             return BigDecimal.ONE;
-        }
-    }
-
-    /** A part of the rule: goods of one kind, or with a shelf price between two. */
-    void rule(String at, String what) {
-        CommonWishes.named(document, at);
-        ArrayNode parts = document.list(at);
-        if (what.equals("shelfPrice")) {
-            parts.addObject().putObject("shelfPrice").put("from", "10.00").put("to", "50.00");
-        } else {
-            parts.addObject().putArray(what);
         }
     }
 

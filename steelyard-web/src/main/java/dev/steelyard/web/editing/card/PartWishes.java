@@ -24,7 +24,6 @@ final class PartWishes {
                             Wish.of("add-shown", wished -> parts(wished).shown()),
                             Wish.of("add-case", wished -> parts(wished).newCase()),
                             Wish.making("add-pack", wished -> parts(wished).pack(wished.there())),
-                            Wish.of("add-rule", wished -> parts(wished).rule(wished.at(), wished.value())),
                             Wish.of("write-cases", wished -> parts(wished).cases()),
                             Wish.of("remove", PartWishes::remove)))
             .toList();

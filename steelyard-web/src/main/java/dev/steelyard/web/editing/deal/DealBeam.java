@@ -23,6 +23,8 @@ final class DealBeam {
     private static final double MONEY_PER_PIXEL = 0.05;
     private static final int LOWEST_SHARE = 10;
 
+    private static final int MOST_STEPS = 200;
+
     private DealBeam() {}
 
     /**
@@ -54,8 +56,12 @@ final class DealBeam {
             Row row = rows.get(i);
             double until = i + 1 < rows.size() ? rows.get(i + 1).from().doubleValue() : axis.end();
             double from = Math.max(axis.start(), row.from().doubleValue());
-            drawing.stretch(
-                    Stretch.flat(from, Math.max(from, until), row.value().doubleValue(), false));
+            if (ladder.forEvery()) {
+                stair(drawing, ladder, axis);
+            } else {
+                drawing.stretch(
+                        Stretch.flat(from, Math.max(from, until), row.value().doubleValue(), false));
+            }
             String label = DealText.reward(ladder.value(), row.value(), minorDigits);
             String at = "/rows/" + i;
             drawing.hang(new Beam.Hung(
@@ -63,7 +69,8 @@ final class DealBeam {
                     (i + 1.0) / rows.size(),
                     label,
                     false,
-                    "from " + Decimals.plain(row.from(), 0) + ": " + label,
+                    (ladder.forEvery() ? "for every " : row.over() ? "over " : "from ") + Decimals.plain(row.from(), 0)
+                            + ": " + label,
                     "weight-" + at,
                     at + "/from",
                     at + "/value"));
@@ -75,13 +82,34 @@ final class DealBeam {
                     counted.doubleValue(),
                     reached == null
                             ? price ? rows.get(0).value().doubleValue() : 0
-                            : reached.value().doubleValue(),
+                            : reached.value().doubleValue() * ladder.times(counted),
                     what + " → "
                             + (reached == null
                                     ? "nothing yet"
-                                    : DealText.reward(ladder.value(), reached.value(), minorDigits)));
+                                    : DealText.reward(
+                                            ladder.value(),
+                                            reached.value().multiply(BigDecimal.valueOf(ladder.times(counted))),
+                                            minorDigits)));
         }
         return drawing.draw();
+    }
+
+    /** One step for every full threshold, as many as count. */
+    private static void stair(BeamDrawing drawing, OnLadder ladder, BeamAxis axis) {
+        Row row = ladder.rows().get(0);
+        double width = row.from().doubleValue();
+        for (int step = 1; step <= MOST_STEPS && step * width < axis.end(); step++) {
+            boolean last = step == MOST_STEPS || ladder.atMost() != null && step == ladder.atMost();
+            double until = last ? axis.end() : Math.min(axis.end(), (step + 1) * width);
+            drawing.stretch(Stretch.flat(
+                    Math.max(axis.start(), step * width),
+                    until,
+                    step * row.value().doubleValue(),
+                    false));
+            if (last) {
+                return;
+            }
+        }
     }
 
     private static BeamAxis axis(OnLadder ladder, @Nullable BigDecimal counted, @Nullable Double heldEnd) {

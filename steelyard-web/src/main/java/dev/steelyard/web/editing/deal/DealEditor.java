@@ -102,6 +102,12 @@ class DealEditor implements Editor {
                 typed.text("/kind"),
                 List.of(DealStart.values()),
                 Vocabulary.of(subject),
+                book.book().deals().deals().stream()
+                        .map(Deal::oneOf)
+                        .filter(Objects::nonNull)
+                        .distinct()
+                        .sorted()
+                        .toList(),
                 covered(deal, subject),
                 sound && step == DealStep.GIVES
                         ? DealBeam.draw(

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * What the page of a deal shows beside its frame.
  *
  * @param vocabulary what can be picked where goods, customers and countries are named
+ * @param sets the names of sets that live deals are one of
  * @param covered how many products it acts on
  */
 record DealPage(
@@ -19,6 +20,7 @@ record DealPage(
         String kind,
         List<DealStart> kinds,
         Map<String, Map<String, String>> vocabulary,
+        List<String> sets,
         int covered,
         @Nullable Beam beam,
         String today,

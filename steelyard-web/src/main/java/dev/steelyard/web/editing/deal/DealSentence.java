@@ -66,28 +66,42 @@ final class DealSentence {
         String goods = goods(ladder.covered());
         String of = goods.isEmpty() ? "" : " of " + goods;
         for (int i = 0; i < Math.min(MOST_ROWS, ladder.rows().size()); i++) {
-            say(i == 0 ? begin(ladder.counts()) : "; from ");
+            boolean over = ladder.rows().get(i).over();
+            say(i == 0 ? begin(ladder, over) : over ? "; over " : "; from ");
             number("/rows/" + i + "/from");
             if (i == 0) {
-                say(after(ladder.counts(), of, goods));
+                say(after(ladder, over, of, goods));
             } else {
                 say(": ");
             }
             value(ladder.value(), "/rows/" + i + "/value");
         }
-        say(ladder.rows().size() > MOST_ROWS ? "; and so on." : ".");
+        say(ladder.rows().size() > MOST_ROWS ? "; and so on" : "");
+        if (ladder.atMost() != null) {
+            say(", at most ");
+            number("/atMost");
+            say(ladder.atMost() == 1 ? " time" : " times");
+        }
+        say(".");
     }
 
-    private static String begin(Counts counts) {
-        return counts == Counts.SPEND ? "Spend " : "Take ";
+    private static String begin(OnLadder ladder, boolean over) {
+        String verb = ladder.counts() == Counts.SPEND ? "Spend " : "Take ";
+        return ladder.forEvery() ? "For every " : over ? verb + "more than " : verb;
     }
 
-    private static String after(Counts counts, String of, String goods) {
-        return switch (counts) {
-            case SPEND -> " or more" + (goods.isEmpty() ? "" : " on " + goods) + ": ";
-            case PIECES -> " or more pieces" + of + ", mixed as you like: ";
-            case PRODUCTS -> " or more different products" + of + ": ";
-            case SKUS -> " or more different kinds" + of + ": ";
+    private static String after(OnLadder ladder, boolean over, String of, String goods) {
+        String more = over ? "" : " or more";
+        return switch (ladder.counts()) {
+            case SPEND -> (ladder.forEvery() ? " spent" : more) + (goods.isEmpty() ? "" : " on " + goods) + ": ";
+            case PIECES -> more + " pieces"
+                    + switch (ladder.each()) {
+                        case TOGETHER -> of + ", mixed as you like: ";
+                        case PRODUCT -> " of one product" + of + ": ";
+                        case SKU -> " of one SKU" + of + ": ";
+                    };
+            case PRODUCTS -> more + " different products" + of + ": ";
+            case SKUS -> more + " different kinds" + of + ": ";
         };
     }
 
@@ -118,7 +132,13 @@ final class DealSentence {
         String bought = goods(both.buy());
         say("For every ");
         number("/buy/pieces");
-        say(" bought" + (bought.isEmpty() ? "" : " of " + bought) + ", ");
+        say(" bought"
+                + switch (both.same()) {
+                    case TOGETHER -> "";
+                    case PRODUCT -> " of one product";
+                    case SKU -> " of one SKU";
+                }
+                + (bought.isEmpty() ? "" : " of " + bought) + ", ");
         number("/get/pieces");
         String given = goods(both.get());
         say((same ? " more" : given.isEmpty() ? "" : " of " + given)

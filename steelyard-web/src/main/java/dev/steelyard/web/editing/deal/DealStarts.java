@@ -8,8 +8,20 @@ import tools.jackson.databind.node.ObjectNode;
 /** New deals, whole and working, to be changed from there. */
 final class DealStarts {
 
-    private static final List<String> OF_KINDS =
-            List.of("of", "covers", "different", "value", "rows", "buy", "get", "atMost", "payment", "amount");
+    private static final List<String> OF_KINDS = List.of(
+            "of",
+            "covers",
+            "different",
+            "each",
+            "forEvery",
+            "value",
+            "rows",
+            "buy",
+            "get",
+            "same",
+            "atMost",
+            "payment",
+            "amount");
 
     private DealStarts() {}
 

@@ -91,7 +91,7 @@ final class DealSummaries {
             said.add("from " + Show.day(conditions.times().from().toLocalDate()));
         }
         if (conditions.times().until() != null) {
-            said.add("until " + Show.day(conditions.times().until().toLocalDate()));
+            said.add(Show.end(conditions.times().until()));
         }
         if (conditions.times().hasHours()) {
             said.add(HourWords.of(conditions.times()));

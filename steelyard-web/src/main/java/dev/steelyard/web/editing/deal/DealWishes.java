@@ -27,7 +27,6 @@ final class DealWishes {
                     Wish.of("take-off", wished -> wished.document().remove(wished.there())),
                     Wish.of("remove", wished -> CommonWishes.remove(wished.document(), wished.there())),
                     Wish.of("add-contains", DealWishes::contains),
-                    Wish.of("add-rule", DealWishes::rule),
                     CommonWishes.MEND)));
 
     private DealWishes() {}
@@ -39,11 +38,6 @@ final class DealWishes {
                 .put("pieces", 1)
                 .putObject("covers")
                 .put("everything", true);
-    }
-
-    private static void rule(Wished wished) {
-        CommonWishes.named(wished.document(), wished.at());
-        wished.document().list(wished.at()).addObject().putObject("shelfPrice");
     }
 
     private static void of(Wished wished) {

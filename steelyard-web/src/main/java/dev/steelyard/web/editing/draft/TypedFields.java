@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.draft;
 
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,8 @@ import tools.jackson.databind.node.StringNode;
  * <ul>
  *   <li>{@code /finish/minimum}: a text or number, as typed; an empty one takes away what is there
  *   <li>{@code ?/ladder/noCliffs}: on or off
+ *   <li>{@code ~/ladder/rows/0/untilDate}: the last day, of which the day after is kept; {@code ~t/covers/until} the time of
+ *       day on it, where it ends before midnight
  *   <li>{@code #/unitPriceDecimals}: a whole number
  *   <li>{@code []/covers/days}: a list of words; what is more than a word of it stays so
  *   <li>{@code @/asks/0/otherUnits:in}: the step of a unit of such a list
@@ -47,7 +50,7 @@ public final class TypedFields {
 
     /** Puts all that is typed into a draft; fields of other names are none of these. */
     public static void putAll(DraftDocument document, Map<String, List<String>> sent) {
-        sent.forEach((name, values) -> put(document, name, values));
+        sent.forEach((name, values) -> put(document, name, values, sent));
         sent.forEach((name, values) -> {
             if (name.startsWith("&/")) {
                 follow(document, name.substring(1), last(values));
@@ -92,10 +95,16 @@ public final class TypedFields {
         }
     }
 
-    private static void put(DraftDocument document, String name, List<String> values) {
+    private static String ending(String lastDay, String time) {
+        return time.isBlank() ? DayText.untilOf(lastDay) : lastDay + "T" + time;
+    }
+
+    private static void put(DraftDocument document, String name, List<String> values, Map<String, List<String>> sent) {
         String last = last(values);
         if (name.startsWith("/")) {
             document.put(name, number(name, last));
+        } else if (name.startsWith("~/")) {
+            document.put(name.substring(1), ending(last, last(sent.getOrDefault("~t" + name.substring(1), List.of()))));
         } else if (name.startsWith("?/")) {
             document.put(name.substring(1), last.equals("true"));
         } else if (name.startsWith("#/")) {

@@ -129,10 +129,9 @@ public record Begin(
     /**
      * What is meant by what was sent.
      *
-     * @param variants whether variants can be named by themselves
      * @throws NotFitting where nothing is picked, or something is not known, in words
      */
-    public static Picked pick(GoodsDirectory goods, Sent sent, boolean variants) {
+    public static Picked pick(GoodsDirectory goods, Sent sent) {
         List<String> all = sent.all();
         if (all.isEmpty() && !sent.everything()) {
             throw new NotFitting("Pick the goods it is for, or “Everything in the shop”");
@@ -143,7 +142,7 @@ public record Begin(
         Map<String, List<String>> values = new LinkedHashMap<>();
         List<String> names = new ArrayList<>();
         for (String value : all) {
-            add(goods, value, variants, values, names);
+            add(goods, value, values, names);
         }
         List<Product> meant = goods.all().stream()
                 .filter(product -> sent.everything() || isOf(product, values))
@@ -154,8 +153,7 @@ public record Begin(
         return new Picked(values, meant, name);
     }
 
-    private static void add(
-            GoodsDirectory goods, String value, boolean variants, Map<String, List<String>> to, List<String> names) {
+    private static void add(GoodsDirectory goods, String value, Map<String, List<String>> to, List<String> names) {
         int colon = value.indexOf(':');
         for (Attribute trait : TRAITS) {
             String what = value.substring(colon + 1);
@@ -175,15 +173,10 @@ public record Begin(
             return;
         }
         Item variant = goods.item(value);
-        if (variant != null && variants) {
+        if (variant != null) {
             to.computeIfAbsent(Attribute.SKU.code(), any -> new ArrayList<>()).add(value);
             names.add(variant.name());
             return;
-        }
-        if (variant != null) {
-            throw new NotFitting(
-                    "“" + value + "” is a variant, " + variant.name() + "; a rate card is for a product with all"
-                            + " its variants: " + variant.product().sku());
         }
         List<String> near = goods.nearest(value, FEW);
         throw new NotFitting("Nothing with the SKU “" + value + "” is sold"

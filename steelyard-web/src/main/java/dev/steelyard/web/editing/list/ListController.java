@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.list;
 
 import dev.steelyard.core.card.GoodsDirectory;
+import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -114,14 +115,15 @@ class ListController {
         return begin(listing(where), Begin.of(books.inForce().directory(), sku), model);
     }
 
-    private static String begin(Listing listing, Begin begin, Model model) {
+    private String begin(Listing listing, Begin begin, Model model) {
         named(listing, model);
         model.addAttribute("begin", begin);
         model.addAttribute("ways", listing.ways());
+        model.addAttribute("others", drafts.inOrder(listing.kind()));
         return "editing/new";
     }
 
-    private static String refused(Listing listing, Begin begin, Model model, HttpServletResponse response) {
+    private String refused(Listing listing, Begin begin, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return begin(listing, begin, model);
     }
@@ -135,6 +137,7 @@ class ListController {
             @RequestParam(defaultValue = "") String more,
             @RequestParam(defaultValue = "false") boolean everything,
             @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String above,
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
@@ -154,14 +157,14 @@ class ListController {
         }
         Begin.Picked picked;
         try {
-            picked = Begin.pick(sold, sent, listing.kind() == DraftKind.DEAL);
+            picked = Begin.pick(sold, sent);
         } catch (NotFitting words) {
             return refused(listing, Begin.of(sold, "").saying(sent, words.sentence(), null), model, response);
         }
         String called = name.isBlank() ? way.get().called(picked) : name.strip();
         DraftDocument begun = DraftDocument.of(listing.begin(way.get(), picked, called));
         SampleFigures.markAll(begun);
-        return opened(listing, begun, who) + "?step=" + way.get().opensAt();
+        return opened(listing, begun, above, who) + "?step=" + way.get().opensAt();
     }
 
     /** One from a document in the open format, pasted or as a file. */
@@ -183,11 +186,17 @@ class ListController {
         }
         ObjectNode document = read.document().get();
         document.remove(List.of("version", "state"));
-        return opened(listing, DraftDocument.of(document), who);
+        return opened(listing, DraftDocument.of(document), "", who);
     }
 
-    private String opened(Listing listing, DraftDocument document, StaffMember who) {
+    /** @param above the number of the one it comes before; else it is the last */
+    private String opened(Listing listing, DraftDocument document, String above, StaffMember who) {
         Draft made = drafts.create(listing.kind(), document, who.name());
+        if (Ids.is(above)) {
+            List<Long> order = drafts.ids(listing.kind());
+            List<Long> wanted = Moves.above(order, made.id(), Long.parseLong(above));
+            drafts.reorder(listing.kind(), order, wanted, who.name());
+        }
         return "redirect:/" + listing.kind().where() + "/" + made.id();
     }
 }

@@ -16,6 +16,18 @@ public final class Moves {
 
     private Moves() {}
 
+    /** With one of them right before another; as it was where that is not among them. */
+    static List<Long> above(List<Long> order, long moved, long other) {
+        List<Long> wanted = new ArrayList<>(order);
+        wanted.remove(moved);
+        int to = wanted.indexOf(other);
+        if (to < 0) {
+            return order;
+        }
+        wanted.add(to, moved);
+        return wanted;
+    }
+
     /** @param move a card's id and where it goes: “17 up”; anything else moves nothing */
     public static List<Long> moved(List<Long> order, String move) {
         Matcher parts = MOVE.matcher(move);

@@ -70,7 +70,7 @@ public record Gate(
         }
         ZonedDateTime until = side.card().covers().times().until();
         if (until != null && !until.isAfter(now)) {
-            stops.add("Its covers ended on " + Show.day(until.toLocalDate()) + "; it would price nothing");
+            stops.add("Its covers held " + Show.end(until) + "; it would price nothing");
         }
         List<String> warnings = new ArrayList<>();
         if (side.card().covers().goods() == GoodsRule.EVERYTHING

@@ -21,6 +21,7 @@ public final class CommonWishes {
             Wish.of("sort", wished -> Thresholds.sort(wished.document(), wished.there())),
             Wish.of("add-text", CommonWishes::text),
             Wish.of("covers-flag", CommonWishes::flag),
+            Wish.of("add-rule", CommonWishes::rule),
             Wish.of("everything", CommonWishes::everything),
             Wish.of("name-goods", wished -> nothingYet(wished.document(), wished.at())));
 
@@ -111,6 +112,17 @@ public final class CommonWishes {
                     && document.at(products).isEmpty()) {
                 document.remove(products);
             }
+        }
+    }
+
+    /** A part of a rule over goods: of one kind, or with a shelf price between two. */
+    private static void rule(Wished wished) {
+        named(wished.document(), wished.at());
+        ArrayNode parts = wished.document().list(wished.at());
+        if (wished.value().equals("shelfPrice")) {
+            parts.addObject().putObject("shelfPrice");
+        } else {
+            parts.addObject().putArray(wished.value());
         }
     }
 

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.card.Moments;
 import dev.steelyard.format.FormatIssue;
+import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.SampleFigures;
@@ -134,6 +135,23 @@ public class DraftFields {
     public String moment(String at) {
         String text = document.text(at);
         return text.isEmpty() || text.contains("T") ? text : text + "T00:00";
+    }
+
+    /** The last day at a place that keeps the day, or the moment, from which it no longer holds. */
+    public String lastDay(String at) {
+        String text = document.text(at);
+        int time = text.indexOf('T');
+        boolean midnight = text.endsWith("T00:00");
+        return time < 0 || midnight
+                ? DayText.lastDay(midnight ? text.substring(0, time) : text)
+                : text.substring(0, time);
+    }
+
+    /** The time of day at which it ends on its last day; empty for the end of that day. */
+    public String endTime(String at) {
+        String text = document.text(at);
+        int time = text.indexOf('T');
+        return time < 0 || text.endsWith("T00:00") ? "" : text.substring(time + 1);
     }
 
     /** Whether a moment says its offset, which a field for local times does not take. */

@@ -38,7 +38,10 @@ class RowsCounting implements CountsElsewhere {
     public Optional<Now> now(long id) {
         return goods.find(id)
                 .map(entry -> new Now(
-                        RowsDocument.of(entry.product()), entry.changedAt(), entry.changedBy(), entry.removedAt()));
+                        RowsDocument.of(entry.product(), entry.alone()),
+                        entry.changedAt(),
+                        entry.changedBy(),
+                        entry.removedAt()));
     }
 
     @Override
@@ -56,10 +59,11 @@ class RowsCounting implements CountsElsewhere {
             Long variant = at.isEmpty() ? null : entry.variantIds().get(index(product.variants(), at));
             parts.add(new PriceEdit.Part(variant, part.shelfPrice(), part.breaks()));
         });
-        EditResult result = goods.save(new PriceEdit(id, entry.version(), reading.over(), parts, why), by)
+        EditResult result = goods.save(
+                        new PriceEdit(id, entry.version(), reading.over(), reading.alone(), parts, why), by)
                 .orElseThrow(() -> new Unfit("the product is no longer there"));
         if (result instanceof EditResult.Saved saved) {
-            return RowsDocument.of(saved.entry().product());
+            return RowsDocument.of(saved.entry().product(), saved.entry().alone());
         }
         throw new Unfit("Somebody else changed the product at that moment");
     }

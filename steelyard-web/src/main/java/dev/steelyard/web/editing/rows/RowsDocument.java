@@ -9,6 +9,7 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
@@ -17,13 +18,14 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * A product's own prices as a document: {@code shelfPrice}, {@code over} (“line” or “product”), {@code rows} as those of a
  * card's ladder, and {@code variants} by SKU with the same where they have prices of their own. Prices are texts with two
- * decimals at least.
+ * decimals at least. {@code alone} are the groups whose rows stand alone.
  */
 final class RowsDocument {
 
     static final String SHELF_PRICE = "/shelfPrice";
     static final String ROWS = "/rows";
     static final String OVER = "/over";
+    static final String ALONE = "/alone";
 
     private static final int LEAST_DECIMALS = 2;
 
@@ -38,7 +40,8 @@ final class RowsDocument {
         return "/variants/" + sku.replace("~", "~0").replace("/", "~1");
     }
 
-    static DraftDocument of(Product product) {
+    /** @param alone groups whose rows stand alone */
+    static DraftDocument of(Product product, Set<String> alone) {
         ObjectNode root = Json.object();
         root.put("name", product.name());
         Over over = Stream.concat(
@@ -49,6 +52,10 @@ final class RowsDocument {
                 .orElse(Over.LINE);
         root.put("over", over == Over.PRODUCT ? "product" : "line");
         put(root, product.shelfPrice(), product.ownRows());
+        if (!alone.isEmpty()) {
+            ArrayNode groups = root.putArray("alone");
+            alone.stream().sorted().forEach(groups::add);
+        }
         ObjectNode variants = Json.object();
         for (Variant variant : product.variants()) {
             if (variant.shelfPrice() != null || variant.ownRows() != null) {

@@ -157,7 +157,7 @@ class RowsEditor implements Editor {
 
     /** What shoppers see, with the check weights of the draft: they are no prices. */
     private static DraftDocument counts(GoodsEntry entry, DraftDocument typed) {
-        return RowsDocument.of(entry.product()).weighedAs(typed);
+        return RowsDocument.of(entry.product(), entry.alone()).weighedAs(typed);
     }
 
     /** A trial shown on another variant's step than before is of that variant. */

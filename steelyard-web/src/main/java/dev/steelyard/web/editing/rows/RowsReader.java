@@ -133,8 +133,8 @@ final class RowsReader {
 
     private @Nullable Validity validity(String row) {
         int before = issues.size();
-        LocalDate from = day(row + "/fromDate");
-        LocalDate until = day(row + "/untilDate");
+        LocalDate from = day(row + "/fromDate", document.text(row + "/fromDate"));
+        LocalDate until = until(row + "/untilDate");
         String fault = issues.size() > before ? null : Days.fault(from, until);
         if (fault != null) {
             wrong(row + "/untilDate", fault);
@@ -142,8 +142,12 @@ final class RowsReader {
         return issues.size() > before ? null : new Validity(from, until);
     }
 
-    private @Nullable LocalDate day(String at) {
-        String text = document.text(at);
+    private @Nullable LocalDate until(String at) {
+        LocalDate last = day(at, DayText.lastDay(document.text(at)));
+        return last == null ? null : last.plusDays(1);
+    }
+
+    private @Nullable LocalDate day(String at, String text) {
         if (text.isBlank()) {
             return null;
         }

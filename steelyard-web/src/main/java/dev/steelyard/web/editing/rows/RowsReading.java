@@ -14,6 +14,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,10 +23,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param product as it would be with them
  * @param over what the rows count over; the line where there are none
+ * @param alone groups whose rows stand alone
  * @param parts by the place of each: the product's, then its variants'
  * @param issues what cannot be read, by its place
  */
-record RowsReading(Product product, Over over, Map<String, Part> parts, List<FormatIssue> issues) {
+record RowsReading(Product product, Over over, Set<String> alone, Map<String, Part> parts, List<FormatIssue> issues) {
 
     /**
      * The prices of the product itself or of one variant.
@@ -50,14 +53,15 @@ record RowsReading(Product product, Over over, Map<String, Part> parts, List<For
             return shelfPrice == null && breaks.isEmpty();
         }
 
-        private @Nullable PriceRows rows(Over over) {
-            return breaks.isEmpty() ? null : PriceRows.of(over, breaks);
+        private @Nullable PriceRows rows(Over over, Set<String> alone) {
+            return breaks.isEmpty() ? null : PriceRows.of(over, breaks, alone);
         }
     }
 
     static RowsReading of(DraftDocument document, Product product, List<String> groups) {
         List<FormatIssue> issues = new ArrayList<>();
         Over over = over(document, issues);
+        Set<String> alone = alone(document, groups);
         Map<String, Part> parts = new LinkedHashMap<>();
         RowsReader reader = new RowsReader(document, groups, issues);
         parts.put("", reader.read(""));
@@ -66,8 +70,8 @@ record RowsReading(Product product, Over over, Map<String, Part> parts, List<For
             String place = RowsDocument.place(variant);
             Part part = reader.read(place);
             parts.put(place, part);
-            variants.add(
-                    new Variant(variant.sku(), variant.name(), part.shelfPrice(), variant.unitCost(), part.rows(over)));
+            variants.add(new Variant(
+                    variant.sku(), variant.name(), part.shelfPrice(), variant.unitCost(), part.rows(over, alone)));
         }
         Part whole = Objects.requireNonNull(parts.get(""));
         return new RowsReading(
@@ -77,12 +81,22 @@ record RowsReading(Product product, Over over, Map<String, Part> parts, List<For
                         whole.shelfPrice(),
                         product.unitCost(),
                         product.unitPriceDecimals(),
-                        whole.rows(over),
+                        whole.rows(over, alone),
                         variants,
                         product.traits()),
                 parts.values().stream().allMatch(part -> part.breaks().isEmpty()) ? Over.LINE : over,
+                alone,
                 parts,
                 List.copyOf(issues));
+    }
+
+    /** Without groups that are gone. */
+    private static Set<String> alone(DraftDocument document, List<String> groups) {
+        return document.at(RowsDocument.ALONE)
+                .valueStream()
+                .map(name -> name.asString(""))
+                .filter(groups::contains)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private static Over over(DraftDocument document, List<FormatIssue> issues) {

@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.table;
 
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Thresholds;
@@ -102,8 +103,9 @@ public final class LadderRows {
             int added = newRows.size();
             for (int date = 0; date < DATES.size(); date++) {
                 int at = groups.size() + 2 + date - column;
-                String text = at < 0 || at >= line.size() ? "" : line.get(at);
                 String field = DATES.get(date);
+                String cell = at < 0 || at >= line.size() ? "" : line.get(at);
+                String text = field.equals("untilDate") ? DayText.untilOf(cell) : cell;
                 if (there != null && !text.isBlank()) {
                     set(there, "/" + field, text);
                 }

@@ -16,6 +16,11 @@ import java.util.stream.Collectors;
  */
 public record LadderTable(String list, List<String> groups, List<String> heads, List<Row> rows) {
 
+    /** Where the groups stand that stand alone: beside the breaks, of own prices once for the product and its variants. */
+    public String alone() {
+        return list.equals("/rows") || list.startsWith("/variants/") ? "/alone" : list.replaceFirst("rows$", "alone");
+    }
+
     /**
      * A row.
      *

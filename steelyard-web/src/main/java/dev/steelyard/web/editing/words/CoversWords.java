@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.words;
 
 import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.selling.shown.HourWords;
@@ -58,10 +59,14 @@ public final class CoversWords {
         append(line, covers, "notGroups", ", not for ");
         append(line, covers, "countries", ", to ");
         if (!covers.path("from").asString("").isEmpty()) {
-            line.append(", from ").append(covers.path("from").asString(""));
+            line.append(", from ")
+                    .append(covers.path("from")
+                            .asString("")
+                            .replace("T00:00", "")
+                            .replace("T", ", "));
         }
         if (!covers.path("until").asString("").isEmpty()) {
-            line.append(", until ").append(covers.path("until").asString(""));
+            line.append(", ").append(ending(covers.path("until").asString("")));
         }
         if (covers.path("days").size() > 0) {
             line.append(", on ")
@@ -86,5 +91,12 @@ public final class CoversWords {
 
     private static List<String> texts(JsonNode list) {
         return list.valueStream().map(text -> text.asString("")).toList();
+    }
+
+    private static String ending(String until) {
+        boolean day = !until.contains("T") || until.endsWith("T00:00");
+        return day
+                ? "up to and including " + DayText.lastDay(until.replace("T00:00", ""))
+                : "until " + until.replace("T", ", ");
     }
 }

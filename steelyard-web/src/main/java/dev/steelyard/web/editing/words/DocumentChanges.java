@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.words;
 
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
@@ -34,7 +35,7 @@ public final class DocumentChanges {
         words.put("from", "from");
         words.put("group", "for");
         words.put("fromDate", "since");
-        words.put("untilDate", "until");
+        words.put("untilDate", "up to and including");
         return words;
     }
 
@@ -100,7 +101,8 @@ public final class DocumentChanges {
     private static String key(JsonNode row) {
         StringBuilder words = new StringBuilder();
         KEY_WORDS.forEach((field, word) -> {
-            String text = row.path(field).asString("");
+            String kept = row.path(field).asString("");
+            String text = field.equals("untilDate") ? DayText.lastDay(kept) : kept;
             words.append(text.isEmpty() ? "" : " " + word + " " + text);
         });
         return words.toString();

@@ -41,6 +41,14 @@ public final class PlaceWords {
             Map.entry("notGroups", "groups left out"),
             Map.entry("contains", "must contain"),
             Map.entry("combine", "with other deals"),
+            Map.entry("alone", "groups that stand alone"),
+            Map.entry("notAsked", "value when not asked"),
+            Map.entry("codeList", "list of codes"),
+            Map.entry("oneOf", "one of the set"),
+            Map.entry("forEvery", "for every full threshold"),
+            Map.entry("each", "counts"),
+            Map.entry("same", "of the same"),
+            Map.entry("reckoning", "how a price came about"),
             Map.entry("buy", "bought"),
             Map.entry("get", "given"));
 

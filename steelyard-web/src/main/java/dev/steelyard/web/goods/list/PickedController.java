@@ -320,10 +320,21 @@ class PickedController {
             faults.put(which + ".by", by.toPlainString() + " % is not from −100 to 1000");
             return null;
         }
+        String typedWithin = text(sent, which + ".within").replace("%", "").strip();
+        DecimalText.Reading within = WrittenNumber.read(typedWithin);
+        if (!typedWithin.isEmpty() && (within.value() == null || within.value().signum() < 0)) {
+            faults.put(
+                    which + ".within",
+                    within.fault() == null
+                            ? "0 percent or more, not " + typedWithin
+                            : within.fault().message());
+            return null;
+        }
         return new Adjustment(
                 percent ? Adjustment.Kind.PERCENT : Adjustment.Kind.AMOUNT,
                 by,
-                Ending.of(text(sent, which + ".ending")).orElse(Ending.NONE));
+                Ending.of(text(sent, which + ".ending")).orElse(Ending.NONE),
+                typedWithin.isEmpty() ? Adjustment.USUALLY_WITHIN : within.value());
     }
 
     /** “ +4 %, ending .95”. */

@@ -1,8 +1,10 @@
 package dev.steelyard.web.goods.sheets;
 
+import dev.steelyard.core.sheet.Note;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import java.time.Instant;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param title the name of the file, or what the action does in words
  * @param kind format of the file it came in, and that refused rows are given back in
+ * @param odd how many rows are odd in which way
  * @param message what there is to say about where it stands; empty for nothing
  */
 public record Batch(
@@ -26,10 +29,24 @@ public record Batch(
         String madeBy,
         Progress progress,
         Totals totals,
+        Map<Note.Code, Integer> odd,
         @Nullable Instant appliedAt,
         @Nullable String appliedBy,
         @Nullable Instant undoneAt,
         @Nullable String undoneBy) {
+
+    /** Prices that change tenfold: where there are more, applying asks for their number. */
+    public static final int FEW_TENFOLD = 10;
+
+    /** How many prices would be ten times as high or more, or a tenth or less. */
+    public int tenfold() {
+        return odd.getOrDefault(Note.Code.TENFOLD, 0);
+    }
+
+    /** Whether so many change tenfold that their number is to be typed. */
+    public boolean asksTwice() {
+        return tenfold() > FEW_TENFOLD;
+    }
 
     /** How far background work is: rows read, checked, written, of so many where that is known. */
     public record Progress(int read, int checked, int written, int total) {}

@@ -29,8 +29,16 @@ class BatchApplying {
     private final Batches batches;
     private final Changes changes;
     private final Shops shops;
+    private final StandingAlone standing;
 
-    BatchApplying(JdbcTemplate sql, ChangedGoods changed, Batches batches, Changes changes, Shops shops) {
+    BatchApplying(
+            JdbcTemplate sql,
+            ChangedGoods changed,
+            Batches batches,
+            Changes changes,
+            Shops shops,
+            StandingAlone standing) {
+        this.standing = standing;
         this.sql = sql;
         this.changed = changed;
         this.batches = batches;
@@ -87,6 +95,7 @@ class BatchApplying {
             some(id, way, moves, from, from + AT_A_TIME);
         }
         pulse.written(total, total);
+        standing.write(id, way);
         shelfPrices(id, way, "product", 'P');
         shelfPrices(id, way, "variant", 'V');
         changed.by(

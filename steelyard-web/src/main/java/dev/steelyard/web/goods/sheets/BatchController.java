@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.sheets;
 
 import dev.steelyard.core.sheet.Column;
+import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.format.sheet.RefusedWriter;
 import dev.steelyard.web.base.page.FileNames;
@@ -17,6 +18,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -43,8 +47,11 @@ class BatchController {
     private final BatchWork work;
     private final Mending mending;
     private final Books books;
+    private final StandingAlone standing;
 
-    BatchController(Batches batches, BatchRows rows, BatchWork work, Mending mending, Books books) {
+    BatchController(
+            Batches batches, BatchRows rows, BatchWork work, Mending mending, Books books, StandingAlone standing) {
+        this.standing = standing;
         this.batches = batches;
         this.rows = rows;
         this.work = work;
@@ -63,15 +70,30 @@ class BatchController {
 
     private String page(Batch batch, String show, int after, Model model) {
         BookInForce book = books.inForce();
+        Note.Code odd = batch.odd().keySet().stream()
+                .filter(one -> ("odd-" + one.name()).equalsIgnoreCase(show))
+                .findFirst()
+                .orElse(null);
         Shown shown = shown(show, batch);
         boolean running = isRunning(batch);
-        List<BatchRow> page = running ? List.of() : rows.page(batch.id(), shown, after, PAGE + 1);
+        List<BatchRow> page = running
+                ? List.of()
+                : odd != null
+                        ? rows.odd(batch.id(), odd, after, PAGE + 1)
+                        : rows.page(batch.id(), shown, after, PAGE + 1);
         List<BatchRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
         model.addAttribute("batch", batch);
         model.addAttribute("running", running);
         model.addAttribute("line", BatchLine.of(batch, book.shop().zone()));
         model.addAttribute("percent", percent(batch));
-        model.addAttribute("shown", shown.name().toLowerCase(Locale.ROOT));
+        model.addAttribute("shown", (odd == null ? shown.name() : "odd-" + odd.name()).toLowerCase(Locale.ROOT));
+        boolean ready = batch.state() == BatchState.READY && !running;
+        model.addAttribute("offers", ready ? standing.offers(batch.id()) : List.of());
+        model.addAttribute(
+                "standing",
+                standing.wanted(batch.id()).values().stream()
+                        .flatMap(Set::stream)
+                        .collect(Collectors.groupingBy(group -> group, TreeMap::new, Collectors.counting())));
         model.addAttribute(
                 "rows",
                 some.stream().map(row -> PreviewRow.of(row, batch, book)).toList());
@@ -123,16 +145,45 @@ class BatchController {
         return "sheets/batch :: progress";
     }
 
+    /** Lets the rows of a group stand alone, for all goods of which everyone's rows cut into them, and checks again. */
+    @PostMapping("/alone")
+    String alone(@PathVariable long id, @RequestParam(defaultValue = "") String group) {
+        if (batch(id).state() == BatchState.READY) {
+            standing.want(id, group);
+            work.checkAgain(id);
+        }
+        return "redirect:/sheets/" + id;
+    }
+
     @PostMapping("/apply")
     String apply(
             @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean leaveRefused,
-            @AuthenticationPrincipal StaffMember who) {
+            @RequestParam(defaultValue = "") String tenfold,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
         Batch batch = batch(id);
+        if (batch.asksTwice()
+                && batch.state() == BatchState.READY
+                && !tenfold.strip().equals("" + batch.tenfold())) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute(
+                    "asked",
+                    "Nothing was applied. " + batch.tenfold()
+                            + " prices would be ten times what they are or more, or a tenth"
+                            + " or less; type that number if you mean it"
+                            + (tenfold.isBlank() ? "." : ", not “" + shortened(tenfold.strip()) + "”."));
+            return page(batch, "odd-" + Note.Code.TENFOLD.name(), 0, model);
+        }
         if (batch.totals().refused() == 0 || leaveRefused) {
             work.apply(id, who.name());
         }
         return "redirect:/sheets/" + id;
+    }
+
+    private static String shortened(String typed) {
+        return typed.length() <= 20 ? typed : typed.substring(0, 20) + "…";
     }
 
     @PostMapping("/undo")

@@ -99,6 +99,17 @@ class BatchRows {
         sql.update("delete from price_batch_row where batch_id = ?", batch);
     }
 
+    /** The same of rows that are odd in one way. */
+    @Transactional(readOnly = true)
+    public List<BatchRow> odd(long batch, Note.Code way, int after, int most) {
+        return query(
+                "where batch_id = ? and number > ? and notes like ? order by number limit ?",
+                batch,
+                after,
+                "%" + way.name() + BETWEEN + "%",
+                most);
+    }
+
     /** A page of rows by number, after one of them. */
     @Transactional(readOnly = true)
     public List<BatchRow> page(long batch, Shown shown, int after, int most) {

@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods.sheets;
 
+import dev.steelyard.core.sheet.Note;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.base.database.RowIds;
@@ -10,8 +11,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -142,6 +147,34 @@ class Batches {
                         + " where b.id = ?")
                 .params(id, id)
                 .update();
+        Map<String, Object> odd = sql.sql("select "
+                        + Arrays.stream(Note.Code.values())
+                                .map(code -> "coalesce(sum(notes like '%" + code.name() + "\t%'), 0) as " + code.name())
+                                .collect(Collectors.joining(", "))
+                        + " from price_batch_row where batch_id = ? and notes is not null")
+                .param(id)
+                .query()
+                .singleRow();
+        sql.sql("update price_batch set odd = ?, tenfold = ? where id = ?")
+                .params(
+                        Arrays.stream(Note.Code.values())
+                                .filter(code -> !odd.get(code.name()).toString().equals("0"))
+                                .map(code -> code.name() + ":" + odd.get(code.name()))
+                                .collect(Collectors.joining(",")),
+                        odd.get(Note.Code.TENFOLD.name()),
+                        id)
+                .update();
+    }
+
+    private static Map<Note.Code, Integer> odd(String text) {
+        Map<Note.Code, Integer> odd = new EnumMap<>(Note.Code.class);
+        for (String one : text.split(",")) {
+            String[] parts = one.split(":");
+            if (parts.length == 2) {
+                odd.put(Note.Code.valueOf(parts[0]), Integer.parseInt(parts[1]));
+            }
+        }
+        return odd;
     }
 
     /** In the transaction that applied it. @return whether it was still being applied */
@@ -209,6 +242,7 @@ class Batches {
                         row.getInt("same"),
                         row.getInt("refused"),
                         row.getInt("noted")),
+                odd(row.getString("odd")),
                 row.getObject("applied_at") == null ? null : moment(row, "applied_at"),
                 row.getString("applied_by"),
                 row.getObject("undone_at") == null ? null : moment(row, "undone_at"),

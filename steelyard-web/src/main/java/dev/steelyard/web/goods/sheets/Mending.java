@@ -61,7 +61,7 @@ class Mending {
         if (!there) {
             again.add(new Numbered(number, mended));
         }
-        checker.check(again, checked -> rows.replace(id, checked));
+        checker.check(id, again, checked -> rows.replace(id, checked));
         batches.count(id);
         return true;
     }

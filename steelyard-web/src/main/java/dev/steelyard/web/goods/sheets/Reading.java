@@ -115,7 +115,7 @@ class Reading {
         }
         pulse.total(read.size());
         List<BatchRow> checked = new ArrayList<>();
-        checker.check(read, found -> {
+        checker.check(batch, read, found -> {
             checked.addAll(found);
             pulse.checked(found.size());
         });
@@ -125,7 +125,7 @@ class Reading {
 
     private void check(long batch, List<Numbered> read, Pulse pulse) {
         pulse.total(read.size());
-        checker.check(read, found -> {
+        checker.check(batch, read, found -> {
             rows.insert(batch, found);
             pulse.checked(found.size());
         });

@@ -4,6 +4,7 @@ import dev.steelyard.core.sheet.CheckRules;
 import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.ItemCheck;
 import dev.steelyard.core.sheet.Outcome;
+import dev.steelyard.core.sheet.PricesNow;
 import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.format.sheet.ReadRow;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -30,8 +32,10 @@ class SheetChecks {
     private final GoodsPrices prices;
     private final Shops shops;
     private final RowIds ids;
+    private final StandingAlone standing;
 
-    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids) {
+    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing) {
+        this.standing = standing;
         this.prices = prices;
         this.shops = shops;
         this.ids = ids;
@@ -40,10 +44,15 @@ class SheetChecks {
     /** A row that was read, with its place in the batch. */
     record Numbered(int number, ReadRow row) {}
 
-    /** @param sink takes the outcomes, of some goods at a time; not in the order of their numbers */
-    void check(List<Numbered> rows, Consumer<List<BatchRow>> sink) {
+    /**
+     * @param batch whose wishes of groups that stand alone count too
+     * @param sink takes the outcomes, of some goods at a time; not in the order of their numbers
+     */
+    void check(long batch, List<Numbered> rows, Consumer<List<BatchRow>> sink) {
+        Map<Long, Set<String>> alone = standing.wanted(batch);
         Shop shop = shops.current();
-        CheckRules rules = new CheckRules(shop.rules(), shop.smallestMargin(), shops.today());
+        CheckRules rules = new CheckRules(
+                shop.rules(), shop.smallestMargin(), shop.bounds().largeChange(), shops.today());
         Map<String, List<Numbered>> bySku = new LinkedHashMap<>();
         for (Numbered one : rows) {
             bySku.computeIfAbsent(one.row().sku(), any -> new ArrayList<>(4)).add(one);
@@ -54,13 +63,14 @@ class SheetChecks {
             Map<String, Priced> goods = prices.bySku(some);
             List<BatchRow> found = new ArrayList<>();
             for (String sku : some) {
-                found.addAll(ofItem(sku, goods.get(sku), bySku.get(sku), rules));
+                found.addAll(ofItem(sku, goods.get(sku), bySku.get(sku), rules, alone));
             }
             sink.accept(found);
         }
     }
 
-    private List<BatchRow> ofItem(String sku, @Nullable Priced goods, List<Numbered> rows, CheckRules rules) {
+    private List<BatchRow> ofItem(
+            String sku, @Nullable Priced goods, List<Numbered> rows, CheckRules rules, Map<Long, Set<String>> alone) {
         List<BatchRow> found = new ArrayList<>();
         List<Numbered> readable = new ArrayList<>();
         for (Numbered one : rows) {
@@ -75,7 +85,8 @@ class SheetChecks {
         if (goods != null && !readable.isEmpty()) {
             List<SheetRow> sheetRows =
                     readable.stream().map(one -> one.row().row()).toList();
-            List<Outcome> outcomes = ItemCheck.of(goods.now(), sheetRows, rules);
+            PricesNow now = goods.now().withAlone(alone.getOrDefault(goods.productId(), Set.of()));
+            List<Outcome> outcomes = ItemCheck.of(now, sheetRows, rules);
             for (int i = 0; i < readable.size(); i++) {
                 found.add(row(readable.get(i), goods, outcomes.get(i)));
             }

@@ -8,6 +8,7 @@ import dev.steelyard.web.shop.TaxClass;
 import dev.steelyard.web.shop.Taxes;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,7 +39,11 @@ class SettingsController {
 
     @GetMapping("/shop")
     String show(@RequestParam(defaultValue = "false") boolean saved, Model model) {
-        return page(model, TaxForm.of(taxes.setting()), saved ? "Saved. It counts from now on." : null);
+        return page(
+                model,
+                BoundsForm.of(shops.current()),
+                TaxForm.of(taxes.setting()),
+                saved ? "Saved. It counts from now on." : null);
     }
 
     @PostMapping("/shop")
@@ -52,12 +57,13 @@ class SettingsController {
                 TaxForm.read(sent, taxes.classes().stream().map(TaxClass::id).toList());
         if (!form.faults().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, form, null);
+            return page(model, BoundsForm.of(shops.current()), form, null);
         }
         if (!settings.change(form.setting(), seen, who.name())) {
             response.setStatus(HttpStatus.CONFLICT.value());
             return page(
                     model,
+                    BoundsForm.of(shops.current()),
                     form,
                     "Somebody else has changed the tax meanwhile. What you typed is below, not saved; History says what"
                             + " they changed. Save again to put yours in its place.");
@@ -74,7 +80,34 @@ class SettingsController {
         return "redirect:/shop?saved=true";
     }
 
-    private String page(Model model, TaxForm form, @Nullable String notice) {
+    /** Sets the shop's name, bounds and address. */
+    @PostMapping("/shop/bounds")
+    String bounds(
+            @RequestParam Map<String, String> sent,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        BoundsForm form = BoundsForm.read(sent);
+        if (!form.faults().isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(model, form, TaxForm.of(taxes.setting()), null);
+        }
+        if (!settings.change(form, sent.getOrDefault("seenBounds", ""), who.name())) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return page(
+                    model,
+                    form,
+                    TaxForm.of(taxes.setting()),
+                    "Somebody else has changed this meanwhile. What you typed is below, not saved; History says what they"
+                            + " changed. Save again to put yours in its place.");
+        }
+        books.refresh();
+        return "redirect:/shop?saved=true";
+    }
+
+    private String page(Model model, BoundsForm bounds, TaxForm form, @Nullable String notice) {
+        model.addAttribute("bounds", bounds);
+        model.addAttribute("seenBounds", TaxSettings.state(shops.current()).toString());
         model.addAttribute("form", form);
         model.addAttribute("classes", taxes.classes());
         model.addAttribute("countries", Countries.all());

@@ -111,7 +111,8 @@ record TaxForm(
         Map<String, Map<Long, BigDecimal>> read = new TreeMap<>();
         rates.forEach((country, ofClasses) -> {
             Map<Long, BigDecimal> values = new TreeMap<>();
-            ofClasses.forEach((id, typed) -> values.put(id, new BigDecimal(typed)));
+            ofClasses.forEach(
+                    (id, typed) -> values.put(id, WrittenNumber.read(typed).value()));
             read.put(country, values);
         });
         return new Setting(included, perLine, home, read, groupsWithout);

@@ -1,6 +1,7 @@
 package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
 import dev.steelyard.web.shop.Taxes.Setting;
@@ -62,6 +63,43 @@ class TaxSettings {
         changes.keep(
                 new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)),
                 by);
+    }
+
+    /**
+     * Sets the shop's name, bounds and address.
+     *
+     * @param seen what stood there when the page was made, as {@link #state(Shop)} writes it
+     * @return whether it was done; not where it is another by now
+     */
+    @Transactional
+    boolean change(BoundsForm form, String seen, String by) {
+        shops.hold();
+        Shop before = shops.current();
+        if (!state(before).toString().equals(seen)) {
+            return false;
+        }
+        shops.set(form.get("name"), form.bounds(), form.invoicing());
+        shops.raiseRevision();
+        Shop after = shops.current();
+        if (!state(after).equals(state(before))) {
+            changes.keep(
+                    new Change(ChangeSubject.SHOP, 1, after.name(), What.SHOP, "", state(before), state(after)), by);
+        }
+        return true;
+    }
+
+    /** The shop's name, bounds and address as names and figures. */
+    static Map<String, String> state(Shop shop) {
+        BoundsForm form = BoundsForm.of(shop);
+        Map<String, String> state = new TreeMap<>();
+        state.put("name", form.get("name"));
+        state.put("smallest margin", form.get("margin").isEmpty() ? "none" : form.get("margin") + " %");
+        state.put("pieces of one line, at most", "" + shop.bounds().mostPieces());
+        state.put("asked about from a change of", form.get("largeChange") + " %");
+        state.put("a hint gives at most", form.get("hintGives") + " %");
+        state.put("address", String.join(", ", shop.invoicing().lines()));
+        state.put("tax number", form.get("taxNumber"));
+        return state;
     }
 
     private static Map<String, String> counter(boolean beAnother) {

@@ -68,33 +68,30 @@ class StartsTest {
 
     @Test
     void goodsPickedAreCoveredAndGiveTheName() {
-        Begin.Picked one = pick("CVR", false);
+        Begin.Picked one = pick("CVR");
         assertThat(one.name()).isEqualTo("Cover");
         assertThat(covers(one)).isEqualTo("{\"products\":[\"CVR\"]}");
-        Begin.Picked category = Begin.pick(directory, sent("", false, "category:Hardware"), false);
+        Begin.Picked category = Begin.pick(directory, sent("", false, "category:Hardware"));
         assertThat(category.name()).isEqualTo("Hardware");
         assertThat(category.goods()).containsExactly(sold.get(0));
-        Begin.Picked all = Begin.pick(directory, sent("", true), false);
+        Begin.Picked all = Begin.pick(directory, sent("", true));
         assertThat(all.name()).isEqualTo("Everything");
         assertThat(covers(all)).isEqualTo("{\"everything\":true}");
     }
 
     @Test
     void whatIsNotKnownOrNotPickedIsSaidAndNeverEverything() {
-        assertThatThrownBy(() -> pick("SHX", false))
-                .hasMessage("Nothing with the SKU “SHX” is sold; did you mean SHK?");
-        assertThatThrownBy(() -> pick("zzzz", false)).hasMessage("Nothing with the SKU “zzzz” is sold");
-        assertThatThrownBy(() -> Begin.pick(directory, sent("", false, "category:Gone"), false))
+        assertThatThrownBy(() -> pick("SHX")).hasMessage("Nothing with the SKU “SHX” is sold; did you mean SHK?");
+        assertThatThrownBy(() -> pick("zzzz")).hasMessage("Nothing with the SKU “zzzz” is sold");
+        assertThatThrownBy(() -> Begin.pick(directory, sent("", false, "category:Gone")))
                 .hasMessageContaining("category:Gone");
-        assertThatThrownBy(() -> pick("", false)).hasMessage("Pick the goods it is for, or “Everything in the shop”");
-        assertThatThrownBy(() -> Begin.pick(directory, sent("SHK", true), false))
-                .hasMessageContaining("not both");
+        assertThatThrownBy(() -> pick("")).hasMessage("Pick the goods it is for, or “Everything in the shop”");
+        assertThatThrownBy(() -> Begin.pick(directory, sent("SHK", true))).hasMessageContaining("not both");
     }
 
     @Test
-    void aVariantIsForDealsAloneAndACardIsToldItsProduct() {
-        assertThatThrownBy(() -> pick("SHK-8", false)).hasMessageEndingWith("a product with all its variants: SHK");
-        assertThat(covers(pick("SHK-8", true))).isEqualTo("{\"skus\":[\"SHK-8\"]}");
+    void aVariantIsCoveredByItsSku() {
+        assertThat(covers(pick("SHK-8"))).isEqualTo("{\"skus\":[\"SHK-8\"]}");
     }
 
     @Test
@@ -107,8 +104,8 @@ class StartsTest {
         assertThat(again.more()).isEqualTo("SHX");
     }
 
-    private Begin.Picked pick(String typed, boolean variants) {
-        return Begin.pick(directory, sent(typed, false), variants);
+    private Begin.Picked pick(String typed) {
+        return Begin.pick(directory, sent(typed, false));
     }
 
     private static Begin.Sent sent(String typed, boolean everything, String... goods) {

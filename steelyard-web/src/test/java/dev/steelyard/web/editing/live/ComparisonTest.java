@@ -138,7 +138,7 @@ class ComparisonTest {
                 .anyMatch(stop -> stop.startsWith("It covers no product"));
         assertThat(gate(ROPE.replace("\"covers\": {", "\"covers\": {\"until\": \"2026-11-26\", "))
                         .stops())
-                .containsExactly("Its covers ended on 26 November 2026; it would price nothing");
+                .containsExactly("Its covers held up to and including 25 November 2026; it would price nothing");
         assertThat(gate(ROPE.replace("\"covers\": {", "\"covers\": {\"until\": \"2026-11-27\", "))
                         .stops())
                 .isEmpty();

@@ -16,6 +16,7 @@ import dev.steelyard.web.editing.table.LadderRows;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -42,7 +43,7 @@ class RowsReaderTest {
                 "/rows/0/from | '' | from how many pieces? Type a whole number",
                 "/rows/0/fromDate | 1.4.2027 | “1.4.2027” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
                 "/rows/0/untilDate | 9999-12-31 | “9999-12-31” is no day from 2000-01-01 to 2199-12-31; write it like 2027-04-01",
-                "/rows/0/untilDate | 2027-04-01 | Until 2027-04-01 is not after from 2027-04-01; the last day is the one before “until”",
+                "/rows/0/untilDate | 2027-04-01 | The last day, 2027-03-31, is before the first, 2027-04-01",
                 "/shelfPrice | x | “x” is not a number; write it like 6.90",
                 "/over | basket | “basket” is nothing that breaks count over; it is line or product",
             })
@@ -105,11 +106,11 @@ class RowsReaderTest {
                                 Break.everyone(10, new BigDecimal("6.90")),
                                 new Break(10, new BigDecimal("6.35"), "Boatyard", spring))),
                 PriceRows.of(Over.PRODUCT, List.of(Break.everyone(3, new BigDecimal("7.125")))));
-        DraftDocument document = RowsDocument.of(product);
+        DraftDocument document = RowsDocument.of(product, Set.of());
         assertThat(document.text("/variants/SHK~18/rows/0/value")).isEqualTo("7.125");
         RowsReading reading = RowsReading.of(document, product(null, null), GROUPS);
         assertThat(reading.issues()).isEmpty();
-        assertThat(RowsDocument.of(reading.product())).isEqualTo(document);
+        assertThat(RowsDocument.of(reading.product(), Set.of())).isEqualTo(document);
         assertThat(reading.over()).isEqualTo(Over.PRODUCT);
         assertThat(reading.part("/variants/SHK~18").breaks()).hasSize(1);
     }

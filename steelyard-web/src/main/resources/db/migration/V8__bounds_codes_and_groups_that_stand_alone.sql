@@ -1,0 +1,65 @@
+-- Bounds that the owner sets for the whole shop, and what an invoice says of it. Percentages.
+alter table shop
+    add column most_pieces  int           not null default 1000000 check (most_pieces between 1 and 1000000),
+    add column large_change decimal(5, 2) not null default 30 check (large_change > 0),
+    add column hint_gives   decimal(5, 2) not null default 25 check (hint_gives between 0 and 100),
+    add column address      varchar(400)  not null default '',
+    add column tax_number   varchar(60)   not null default '';
+
+-- Groups whose own price rows stand alone: everyone's rows of the product, and of its variants, do not count for them.
+create table price_alone (
+    product_id bigint not null,
+    group_id   bigint not null,
+    primary key (product_id, group_id),
+    constraint price_alone_product foreign key (product_id) references product (id),
+    constraint price_alone_group foreign key (group_id) references customer_group (id)
+);
+-- The same, wanted by a sheet; “fresh” where it was not so before the sheet was applied.
+create table price_batch_alone (
+    batch_id   bigint  not null,
+    product_id bigint  not null,
+    group_id   bigint  not null,
+    fresh      boolean not null default false,
+    primary key (batch_id, product_id, group_id),
+    constraint price_batch_alone_batch foreign key (batch_id) references price_batch (id) on delete cascade
+);
+
+-- How many rows are odd in which way, by the words of the ways; and how many change tenfold.
+alter table price_batch
+    add column odd     varchar(400) not null default '',
+    add column tenfold int          not null default 0;
+
+-- Lists of codes for deals. A code is kept as it is compared; one or several uses in all, and perhaps one for each customer.
+create table code_list (
+    id            bigint       not null primary key,
+    name          varchar(120) collate utf8mb4_bin not null,
+    uses_each     int          null check (uses_each > 0),
+    once_each     boolean      not null default false,
+    made_at       datetime(6)  not null,
+    made_by       varchar(120) not null,
+    unique key code_list_name (name)
+);
+create table promo_code (
+    id      bigint      not null primary key,
+    list_id bigint      not null,
+    code    varchar(40) collate utf8mb4_bin not null,
+    uses    int         not null default 0,
+    off     boolean     not null default false,
+    unique key promo_code_once (code),
+    key promo_code_list (list_id, id),
+    constraint promo_code_list foreign key (list_id) references code_list (id) on delete cascade
+);
+create table code_use (
+    id       bigint       not null primary key,
+    code_id  bigint       not null,
+    order_id bigint       not null,
+    email    varchar(254) not null,
+    unique key code_use_once (code_id, order_id),
+    key code_use_email (code_id, email),
+    constraint code_use_code foreign key (code_id) references promo_code (id) on delete cascade,
+    constraint code_use_order foreign key (order_id) references shop_order (id) on delete cascade
+);
+
+-- What an order needs to explain itself to the end, and to be found again.
+alter table change_entry
+    modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ROWS', 'ORDER', 'DEAL', 'DEAL_ORDER', 'TAX', 'BATCH', 'GOODS', 'SHOP', 'SIGN_IN', 'CODES'));
