@@ -2,7 +2,7 @@
 alter table shop
     add column most_pieces  int           not null default 1000000 check (most_pieces between 1 and 1000000),
     add column large_change decimal(5, 2) not null default 30 check (large_change > 0),
-    add column hint_gives   decimal(5, 2) not null default 25 check (hint_gives between 0 and 100),
+    add column hint_gives   decimal(5, 2) not null default 50 check (hint_gives between 0 and 100),
     add column address      varchar(400)  not null default '',
     add column tax_number   varchar(60)   not null default '';
 
@@ -59,6 +59,10 @@ create table code_use (
     constraint code_use_code foreign key (code_id) references promo_code (id) on delete cascade,
     constraint code_use_order foreign key (order_id) references shop_order (id) on delete cascade
 );
+
+-- What a basket's line cost by itself when it was put in, with whose price and of how many pieces that was.
+alter table basket_line
+    add column seen varchar(120) null;
 
 -- What an order needs to explain itself to the end, and to be found again.
 alter table change_entry

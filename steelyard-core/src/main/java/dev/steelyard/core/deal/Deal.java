@@ -54,6 +54,16 @@ public record Deal(
         return new Deal(name, words, state, conditions, combine, terms, set, gives);
     }
 
+    /** Whether a code must be typed for it. */
+    public boolean asksForCode() {
+        return conditions.code() != null || conditions.codeList() != null;
+    }
+
+    /** Whether it adds to the price: a charge for a way of paying. */
+    public boolean charges() {
+        return gives instanceof Gives.ByPayment payment && payment.amount().signum() < 0;
+    }
+
     /** The goods it acts on: no basket without one of them can have it. */
     public GoodsSet acted() {
         if (gives instanceof Gives.OnLadder ladder) {

@@ -40,7 +40,7 @@ final class PreparedDeal {
 
     /** Whether it adds to the price: then it is no reduction that is compared with others. */
     boolean adds() {
-        return deal.gives() instanceof ByPayment payment && payment.amount().signum() < 0;
+        return deal.charges();
     }
 
     /** @param lines the places of those it acts on; none where they are to be found here */

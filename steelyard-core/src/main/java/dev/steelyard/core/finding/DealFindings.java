@@ -2,7 +2,6 @@ package dev.steelyard.core.finding;
 
 import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.GoodsSet;
-import dev.steelyard.core.card.Moments;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Deal.Combine;
@@ -101,7 +100,7 @@ public final class DealFindings {
         Conditions conditions = deal.conditions();
         ZonedDateTime until = conditions.times().until();
         if (until != null && !until.isAfter(now)) {
-            found.add(Finding.analysed(Code.EXPIRED, "/until", "It is over since " + Moments.written(until), null));
+            found.add(Finding.analysed(Code.EXPIRED, "/until", "It is over since " + until.toLocalDate(), null));
         }
         Set<String> in = conditions.audience().groupsIn();
         if (!in.isEmpty() && conditions.audience().groupsOut().containsAll(in)) {

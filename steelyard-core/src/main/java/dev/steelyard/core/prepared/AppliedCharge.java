@@ -8,8 +8,14 @@ import java.math.BigDecimal;
  * @param value money for each piece or for the line, or a percentage
  * @param label the choice's and the option's: “Hem: roped”
  * @param detail how the value came about; empty where nobody asked
+ * @param told the same for shoppers
  */
-public record AppliedCharge(How how, BigDecimal value, String label, String detail) {
+public record AppliedCharge(How how, BigDecimal value, String label, String detail, String told) {
+
+    /** A charge that shoppers are told as owners are. */
+    public AppliedCharge(How how, BigDecimal value, String label, String detail) {
+        this(how, value, label, detail, detail);
+    }
 
     /** How it is charged. */
     public enum How {

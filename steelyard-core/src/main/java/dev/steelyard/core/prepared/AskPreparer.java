@@ -43,6 +43,13 @@ final class AskPreparer {
         return List.copyOf(prepared);
     }
 
+    /** A tick box is called by its label alone: what is charged is that it is ticked. */
+    private static String label(Choice choice, Choice.Option option) {
+        return choice.look() == Choice.Look.TICK && option.label() == null
+                ? choice.label()
+                : choice.label() + ": " + (option.label() == null ? option.name() : option.label());
+    }
+
     private @Nullable Calc shown(Ask ask, String at) {
         return ask.shownWhen() == null ? null : names.conditionBefore(ask.name(), at + "/shownWhen", ask.shownWhen());
     }
@@ -54,7 +61,7 @@ final class AskPreparer {
             Calc measure = option.charge() instanceof Charge.PerUnit unit
                     ? names.charged(at + "/options/" + i + "/charge/of", unit.of(), unit.unit())
                     : null;
-            String label = choice.label() + ": " + (option.label() == null ? option.name() : option.label());
+            String label = label(choice, option);
             charges.put(option.name(), new PreparedCharge(option.charge(), label, measure));
         }
         return charges;

@@ -46,7 +46,8 @@ final class GridWay implements Way {
                     : Refused.at(Place.GRID, Kind.NO_PRICE, "this size is not made: " + cell(column, row));
         }
         if (run.notes().wanted()) {
-            run.notes().piece("Price grid", lead + "next size up, " + cell(column, row), price, null);
+            String size = "next size up, " + cell(column, row);
+            run.notes().piece("Price grid", lead + size, size, price, null);
         }
         return Priced.unmeasured(price);
     }

@@ -49,7 +49,7 @@ final class PackWay implements Way {
                 throw Refused.at(Place.PACK, "there is no pack “" + picked + "”; pick one of " + names());
             }
             if (run.notes().wanted()) {
-                run.notes().piece("Pack", lead + pack.name(), pack.price(), null);
+                run.notes().piece("Pack", lead + pack.name(), pack.name(), pack.price(), null);
             }
             return new Priced(pack.price(), pack.unit().toBase(pack.amount()), pack.unit(), null);
         }
@@ -59,14 +59,9 @@ final class PackWay implements Way {
         BigDecimal amount = run.base(by);
         BigDecimal price = own.unit().price(amount, own.price());
         if (run.notes().wanted()) {
-            run.notes()
-                    .piece(
-                            "Own amount",
-                            lead + new Figure(own.unit().fromBase(amount), 0, own.unit()) + " × "
-                                    + Decimals.plain(own.price(), 2) + " per "
-                                    + own.unit().symbol(),
-                            price,
-                            null);
+            String worked = new Figure(own.unit().fromBase(amount), 0, own.unit()) + " × "
+                    + Decimals.plain(own.price(), 2) + " per " + own.unit().symbol();
+            run.notes().piece("Own amount", lead + worked, worked, price, null);
         }
         return new Priced(price, amount, own.unit(), own.price());
     }

@@ -40,12 +40,13 @@ final class PreparedCharge {
         BigDecimal measured = measure.number(run);
         BigDecimal value = perUnit.unit().price(measured, perUnit.amount());
         String detail = "";
+        String told = "";
         if (run.notes().wanted()) {
             String symbol = perUnit.unit().symbol();
-            detail = run.with(measure.formula()) + " = "
-                    + Decimals.plain(perUnit.unit().fromBase(measured), 0) + " " + symbol + ", × "
+            told = Decimals.plain(perUnit.unit().fromBase(measured), 0) + " " + symbol + " × "
                     + Decimals.plain(perUnit.amount(), 2) + " per " + symbol;
+            detail = run.with(measure.formula()) + " = " + told.replace(" × ", ", × ");
         }
-        return new AppliedCharge(How.PER_PIECE, value, label, detail);
+        return new AppliedCharge(How.PER_PIECE, value, label, detail, told);
     }
 }

@@ -71,7 +71,8 @@ final class RateWay implements Way {
         }
         Notes notes = run.notes();
         if (notes.wanted()) {
-            notes.amount("Amount", lead + run.with(amount.formula()), unit.fromBase(measured), unit, null);
+            String worked = run.with(amount.formula());
+            notes.amount("Amount", lead + worked, Run.told(worked), unit.fromBase(measured), unit, null);
         }
         BigDecimal billable = measured;
         if (withWaste != null) {

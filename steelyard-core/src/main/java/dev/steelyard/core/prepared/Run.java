@@ -13,9 +13,14 @@ import dev.steelyard.core.reckoning.Refused;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** What one line is worked out with: its values for formulas, and where its steps are written. */
 final class Run {
+
+    /** Numbers with their units, added and multiplied; no function, name or text. */
+    private static final Pattern READABLE =
+            Pattern.compile("[\\d.,\\s×+/()−-]*(?:(?:mm|cm|m|km|in|ft|yd|mL|L|g|kg|t|oz|lb)[²³]?[\\d.,\\s×+/()−-]*)*");
 
     private final Frame frame;
     private final Asked asked;
@@ -86,6 +91,11 @@ final class Run {
     }
 
     /** A formula with this line's numbers put in. */
+    /** A formula with its numbers for shoppers: nothing where it is more than sums and products of what they typed. */
+    static String told(String worked) {
+        return READABLE.matcher(worked).matches() ? worked : "";
+    }
+
     String with(Formula formula) {
         String text = formula.with(name -> shown.getOrDefault(name, name)).strip();
         return (text.startsWith("=") ? text.substring(1) : text).replace(" * ", " × ");

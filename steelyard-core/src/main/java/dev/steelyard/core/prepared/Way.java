@@ -26,7 +26,8 @@ interface Way {
             throw Refused.at(Place.PIECE, Kind.NO_PRICE, run.item().name() + " has no price yet");
         }
         if (run.notes().wanted()) {
-            run.notes().piece("Shelf price", lead + run.item().name(), price, null);
+            run.notes()
+                    .piece("Shelf price", lead + run.item().name(), run.item().name(), price, null);
         }
         return Priced.unmeasured(price);
     };
@@ -39,7 +40,8 @@ interface Way {
         return (run, lead) -> {
             BigDecimal price = calc.number(run);
             if (run.notes().wanted()) {
-                run.notes().piece("Piece price", lead + run.with(calc.formula()), price, null);
+                String worked = run.with(calc.formula());
+                run.notes().piece("Piece price", lead + worked, Run.told(worked), price, null);
             }
             return Priced.unmeasured(price);
         };

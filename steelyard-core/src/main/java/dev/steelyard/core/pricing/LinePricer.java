@@ -95,8 +95,7 @@ final class LinePricer {
         BigDecimal sum = laddered.sum();
         steps.add("Pieces", laddered.detail(), null, sum);
         if (perLine.signum() != 0) {
-            sum = sum.add(perLine, Decimals.EXACT);
-            steps.add("With charges per line", "with charges per line of ", perLine, sum);
+            sum = steps.charges(line.piece().charges(), sum);
         }
         if (finish.setUp() != null) {
             sum = sum.add(finish.setUp(), Decimals.EXACT);

@@ -1,9 +1,11 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Step.Point;
 import java.math.BigDecimal;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Writes the steps of the line as a whole; the last one is the line, rounded by R3. */
@@ -35,6 +37,22 @@ final class LineSteps {
         label = nextLabel;
         detail = with == null ? nextDetail : nextDetail + Decimals.plain(with, 2);
         sum = nextSum;
+    }
+
+    /**
+     * Adds what is charged once for the line, each charge by its label.
+     *
+     * @return the sum with them
+     */
+    BigDecimal charges(List<AppliedCharge> charges, BigDecimal before) {
+        BigDecimal with = before;
+        for (AppliedCharge charge : charges) {
+            if (charge.how() == AppliedCharge.How.PER_LINE) {
+                with = with.add(charge.value(), Decimals.EXACT);
+                add("With " + charge.label(), "with " + charge.label() + " of ", charge.value(), with);
+            }
+        }
+        return with;
     }
 
     /** The last step, with what the line comes to. */

@@ -42,7 +42,7 @@ final class PieceSteps {
         BigDecimal percentOf = choices ? line.piece().withBase() : pieces.piecePrice(reached);
         for (AppliedCharge charge : line.piece().charges()) {
             if (charge.how() == How.PER_PIECE) {
-                notes.piece(charge.label(), charge.detail(), charge.value(), null);
+                notes.piece(charge.label(), charge.detail(), charge.told(), charge.value(), null);
             } else if (charge.how() == How.PERCENT) {
                 String detail = Decimals.plain(charge.value(), 0) + " % of " + Decimals.plain(percentOf, 2);
                 notes.piece(charge.label(), detail, PiecePricer.share(percentOf, charge.value()), null);
@@ -57,7 +57,7 @@ final class PieceSteps {
         BigDecimal exact = pieces.exact(reached);
         boolean rounds = exact.compareTo(one.value()) != 0;
         if (rounds || !line.piece().charges().isEmpty()) {
-            notes.piece("Price of one piece", Decimals.plain(exact, 0), one.value(), rounds ? Point.R2 : null);
+            notes.piece("Price of one piece", Decimals.plain(exact, 0), "", one.value(), rounds ? Point.R2 : null);
         }
     }
 }

@@ -39,6 +39,11 @@ public final class Notes {
         add(new Step(label, detail, new Figure(result, pieceDecimals, null), point));
     }
 
+    /** The same with other words for shoppers. */
+    public void piece(String label, String detail, String told, BigDecimal result, @Nullable Point point) {
+        add(new Step(label, detail, told, new Figure(result, pieceDecimals, null), point));
+    }
+
     /** A step that is money for the line. */
     public void line(String label, String detail, BigDecimal result, @Nullable Point point) {
         add(new Step(label, detail, new Figure(result, lineDecimals, null), point));
@@ -47,6 +52,11 @@ public final class Notes {
     /** A step that is an amount, in a unit. */
     public void amount(String label, String detail, BigDecimal result, Unit unit, @Nullable Point point) {
         add(new Step(label, detail, new Figure(result, 0, unit), point));
+    }
+
+    /** The same with other words for shoppers. */
+    public void amount(String label, String detail, String told, BigDecimal result, Unit unit, @Nullable Point point) {
+        add(new Step(label, detail, told, new Figure(result, 0, unit), point));
     }
 
     /** The same so far, to be gone on with alone. */

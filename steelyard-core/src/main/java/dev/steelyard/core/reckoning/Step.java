@@ -10,10 +10,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param label what it is: “Breaks”
  * @param detail the expression with the numbers put in: “12 pieces reach ‘from 10’”
+ * @param told the same for shoppers: without formulas and conditions, empty where there is nothing else to say
  * @param result what it comes to
  * @param point the rounding point, where rounding changed the result
  */
-public record Step(String label, String detail, Figure result, @Nullable Point point) {
+public record Step(String label, String detail, String told, Figure result, @Nullable Point point) {
+
+    /** A step that shoppers are told as owners are. */
+    public Step(String label, String detail, Figure result, @Nullable Point point) {
+        this(label, detail, detail, result, point);
+    }
 
     /**
      * What a step comes to, exact.

@@ -108,7 +108,7 @@ class ReckoningTest {
                         "finish: waxed: 5 % of 18.00 = 0.90",
                         "Price of one piece: 19.56 = 19.56",
                         "Pieces: 3 × 19.56 = 58.68",
-                        "With charges per line: with charges per line of 4.00 = 62.68",
+                        "With cut: once: with cut: once of 4.00 = 62.68",
                         "Line: with the set-up charge of 1.00 = 63.68");
     }
 
@@ -149,7 +149,7 @@ class ReckoningTest {
                         "ends: fine: 2 × 2 m = 2 m, × 0.33 per m = 1.32",
                         "finish: waxed: 5 % of 15.70 = 0.785",
                         "Pieces: slices with charges = 17.805",
-                        "With charges per line: with charges per line of 4.00 = 21.805",
+                        "With cut: once: with cut: once of 4.00 = 21.805",
                         "Line: with the set-up charge of 1.00 = 22.81 R3");
     }
 

@@ -16,5 +16,5 @@ public record Bounds(
         @Nullable BigDecimal smallestMargin, long mostPieces, BigDecimal largeChange, BigDecimal hintGives) {
 
     /** What counts where the owner says nothing. */
-    public static final Bounds USUAL = new Bounds(null, Quantity.MOST, BigDecimal.valueOf(30), BigDecimal.valueOf(25));
+    public static final Bounds USUAL = new Bounds(null, Quantity.MOST, BigDecimal.valueOf(30), BigDecimal.valueOf(50));
 }

@@ -8,6 +8,7 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.UnitPrice;
 import java.math.BigDecimal;
@@ -35,7 +36,7 @@ record ShopPreview(boolean beside, @Nullable String suffix, @Nullable BreakTable
                                 trial,
                                 trial.quantity(),
                                 rules,
-                                subject.shop().minorDigits()));
+                                AsSeen.asItIs(subject.shop().minorDigits())));
     }
 
     /** What a unit of the amount comes to in the trial. */
@@ -47,7 +48,7 @@ record ShopPreview(boolean beside, @Nullable String suffix, @Nullable BreakTable
                     line.total().value(),
                     billable == null ? null : billable.multiply(BigDecimal.valueOf(trial.quantity())),
                     line.piece().unit(),
-                    subject.shop().minorDigits());
+                    AsSeen.asItIs(subject.shop().minorDigits()));
         } catch (Refused noPrice) {
             return null; // the trial says why
         }

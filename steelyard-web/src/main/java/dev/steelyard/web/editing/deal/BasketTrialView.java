@@ -103,7 +103,8 @@ record BasketTrialView(
                 basket.fault() == null ? null : sentence(basket.fault().message()),
                 basket.dealt().used().stream()
                         .map(used -> {
-                            DealText.UsedLine line = DealText.used(used, minor);
+                            DealText.UsedLine line =
+                                    DealText.used(used, used.saved().value(), true, minor);
                             return new Used(
                                     line.name(),
                                     (line.adds() ? "+" : "−") + line.saved(),

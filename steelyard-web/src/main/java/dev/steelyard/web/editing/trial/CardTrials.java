@@ -5,17 +5,19 @@ import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.web.base.page.FirstLetter;
-import dev.steelyard.web.base.page.NextBreakText;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.HourWords;
+import dev.steelyard.web.selling.shown.NextText;
 import dev.steelyard.web.selling.shown.TriedAt;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import java.math.BigDecimal;
@@ -71,13 +73,25 @@ public final class CardTrials {
                 each(line),
                 total(line),
                 line.billable() == null ? null : Show.figure(line.billable()),
-                NextBreakText.of(line),
+                next(line),
                 ours ? null : line.card(),
                 line.figures().stream()
                         .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
                         .toList(),
                 ReckoningText.of(line.reckoning()),
                 ReckoningText.passedOver(line.reckoning()));
+    }
+
+    private @Nullable String next(PricedLine line) {
+        Asked asked = trial.asked();
+        return asked == null || prepared == null
+                ? null
+                : NextText.of(
+                        line,
+                        prepared,
+                        asked,
+                        subject.shop().rules(),
+                        AsSeen.asItIs(subject.shop().minorDigits()));
     }
 
     private CardTrialView refused(String why, List<Fault> faults) {
@@ -153,7 +167,8 @@ public final class CardTrials {
         Set<String> open = prepared == null || trial.asked() == null
                 ? card.asks().stream().map(Ask::name).collect(Collectors.toSet())
                 : prepared.open(Objects.requireNonNull(trial.asked()));
-        return AskView.of(card, open, text.answers(), subject.shop().minorDigits());
+        return AskView.of(
+                card, open, text.answers(), AsSeen.asItIs(subject.shop().minorDigits()));
     }
 
     private static String plain(@Nullable BigDecimal value) {

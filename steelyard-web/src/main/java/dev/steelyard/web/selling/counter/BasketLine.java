@@ -33,6 +33,8 @@ class BasketLine extends Stored {
     @Column(columnDefinition = "char(64)")
     private String lineKey = "";
 
+    private @Nullable String seen;
+
     protected BasketLine() {}
 
     /** @param what answers and variants as JSON, with the key that equal lines share */
@@ -73,6 +75,15 @@ class BasketLine extends Stored {
 
     String lineKey() {
         return lineKey;
+    }
+
+    @Nullable
+    String seen() {
+        return seen;
+    }
+
+    void setSeen(String price) {
+        seen = price;
     }
 
     void setQuantity(int pieces) {

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
+import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.pricing.PricedBasket;
@@ -10,6 +11,7 @@ import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.NextText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -25,7 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param variants “2 × cotton, 1 × polyester”; empty where one goes for all
  * @param refusal why it has no price; none where it has one
  * @param shelf the shelf price where it is higher than the price paid; none else
- * @param before the total before deals, where they changed it and it is shown with tax; none else
+ * @param before the total before deals, where they changed it; none else
+ * @param charged whether it was less then: something is charged for a way of paying
  * @param total after deals; without tax for those who see prices so
  */
 public record BasketLineView(
@@ -39,6 +42,7 @@ public record BasketLineView(
         String perPiece,
         @Nullable String shelf,
         @Nullable String before,
+        boolean charged,
         String total,
         @Nullable String next,
         List<ReckoningText.Line> steps) {
@@ -46,11 +50,12 @@ public record BasketLineView(
     static List<BasketLineView> of(Shopper shopper, PricedBasket priced, boolean net, BookInForce book) {
         List<BasketLineView> lines = new ArrayList<>();
         List<PricedPick> picks = PricedPick.of(shopper, priced, book);
+        BigDecimal[] nets = Nets.of(priced);
         for (int i = 0; i < picks.size(); i++) {
             PricedPick pick = picks.get(i);
             lines.add(
                     pick.result() instanceof PricedLine line
-                            ? priced(pick, line, left(priced, i, line), net ? priced.taxOf(i) : null, shopper)
+                            ? priced(pick, line, left(priced, i, line), net ? nets[i] : null, shopper)
                             : refused(pick, (RefusedLine) pick.result()));
         }
         return List.copyOf(lines);
@@ -61,11 +66,13 @@ public record BasketLineView(
     }
 
     private static BasketLineView priced(
-            PricedPick pick, PricedLine line, Money left, @Nullable Money tax, Shopper shopper) {
+            PricedPick pick, PricedLine line, Money left, @Nullable BigDecimal without, Shopper shopper) {
         int decimals = line.shownPerPiece().value().scale();
         int minor = pick.book().shop().minorDigits();
         Offer offer = pick.offer();
-        BigDecimal shown = tax == null ? left.value() : left.value().subtract(tax.value());
+        BigDecimal shown = without == null ? left.value() : without;
+        AsSeen seen = AsSeen.of(line.item(), shopper.customer(), pick.book());
+        boolean dealt = !left.equals(line.total());
         return new BasketLineView(
                 pick.picked().id(),
                 pick.picked().sku(),
@@ -74,11 +81,10 @@ public record BasketLineView(
                 pick.answers(),
                 pick.variants(),
                 null,
-                Show.money(line.shownPerPiece().value(), decimals),
-                line.isReduced() ? Show.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
-                left.equals(line.total()) || tax != null
-                        ? null
-                        : Show.money(line.total().value(), minor),
+                seen.money(line.shownPerPiece().value(), decimals),
+                line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
+                dealt ? seen.total(line.total().value()) : null,
+                dealt && left.compareTo(line.total()) > 0,
                 Show.money(shown, minor),
                 offer == null
                         ? null
@@ -92,8 +98,13 @@ public record BasketLineView(
                                         shopper.group(),
                                         shopper.day()),
                                 pick.book().shop().rules(),
-                                minor),
-                ReckoningText.of(line.reckoning()));
+                                seen),
+                ReckoningText.forShoppers(
+                        line.reckoning(),
+                        offer == null
+                                ? ShopPage.Reckoning.SHOWN
+                                : offer.card().card().shopPage().reckoning(),
+                        seen::figure));
     }
 
     private static BasketLineView refused(PricedPick pick, RefusedLine refused) {
@@ -109,6 +120,7 @@ public record BasketLineView(
                 "",
                 null,
                 null,
+                false,
                 "",
                 null,
                 List.of());

@@ -4,6 +4,9 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.shown.AsSeen;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -35,10 +38,37 @@ class BasketPage {
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(token, book);
         model.addAttribute("basket", BasketView.withHints(shopper, book));
+        model.addAttribute("changed", changed(token, shopper, book));
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         model.addAttribute("shopper", shopper);
         model.addAttribute("countries", Countries.all());
         model.addAttribute("payments", PaymentMethod.values());
+    }
+
+    /** What lines cost when they were put in, by their ids, where that is another price now; what is new is kept. */
+    private Map<Long, String> changed(@Nullable String token, Shopper shopper, BookInForce book) {
+        Map<Long, String> changed = new LinkedHashMap<>();
+        Map<Long, String> fresh = new LinkedHashMap<>();
+        for (Shopper.Picked picked : shopper.picked()) {
+            AloneSeen now = AloneSeen.of(picked, shopper, book);
+            if (now != null && !now.isOf(picked.seen())) {
+                fresh.put(picked.id(), now.write());
+            }
+            String was = now == null ? null : now.was(picked.seen());
+            Offer offer = was == null ? null : Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
+            if (was != null && offer != null) {
+                AsSeen seen = AsSeen.of(offer.item(), shopper.customer(), book);
+                changed.put(
+                        picked.id(),
+                        "The price has changed since you put this in: by itself it was "
+                                + seen.total(new BigDecimal(was)) + ", it is " + seen.total(new BigDecimal(now.total()))
+                                + " now.");
+            }
+        }
+        if (token != null && !fresh.isEmpty()) {
+            baskets.saw(token, fresh);
+        }
+        return changed;
     }
 }

@@ -2,18 +2,22 @@ package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.deal.Dealt.Used;
 import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.tax.Tax;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.DealText.UsedLine;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param without what is paid without tax, for customers who see prices so; none for others
  * @param tax “19 % tax contained: 13.22”
  * @param total what is paid; none where there is nothing, or it is too large to be sold
+ * @param withoutTax whether the lines, goods and deals are without tax
  * @param refusal why the basket as a whole cannot be ordered; none where it can
  */
 public record BasketView(
@@ -41,7 +46,8 @@ public record BasketView(
         List<TaxLine> tax,
         @Nullable String total,
         String currency,
-        @Nullable String refusal) {
+        @Nullable String refusal,
+        boolean withoutTax) {
 
     private static final Set<Why> TOLD =
             EnumSet.of(Why.PAYMENT, Why.TOO_LITTLE, Why.CONTAINS, Why.ANOTHER_GIVES_MORE, Why.COUNTRY);
@@ -74,10 +80,22 @@ public record BasketView(
         List<BasketLineView> lines = BasketLineView.of(shopper, priced, net, book);
         boolean tooLarge = priced.places().isEmpty() && priced.fault() != null;
         Dealt dealt = priced.dealt();
+        Map<Used, BigDecimal> saved = new LinkedHashMap<>();
+        dealt.used()
+                .forEach(used -> saved.put(
+                        used,
+                        net
+                                ? Nets.saved(used, priced, shopper, book)
+                                : used.saved().value()));
+        BigDecimal goods = net
+                ? saved.values().stream().reduce(net(priced), BigDecimal::add)
+                : priced.before().value();
         return new BasketView(
                 lines,
-                dealt.used().isEmpty() ? null : Show.money(priced.before().value(), minor),
-                dealt.used().stream().map(used -> DealText.used(used, minor)).toList(),
+                dealt.used().isEmpty() ? null : Show.money(goods, minor),
+                saved.entrySet().stream()
+                        .map(used -> DealText.used(used.getKey(), used.getValue(), !net, minor))
+                        .toList(),
                 hints,
                 passed(dealt),
                 codes(shopper, dealt, book),
@@ -85,7 +103,8 @@ public record BasketView(
                 tax(priced.tax(), minor),
                 tooLarge || lines.isEmpty() ? null : Show.money(priced.toPay().value(), minor),
                 book.shop().currency(),
-                refusal(lines, priced));
+                refusal(lines, priced),
+                AsSeen.withoutTax(shopper.customer(), book));
     }
 
     /** The bare results. */
@@ -142,7 +161,8 @@ public record BasketView(
     private static List<String> passed(Dealt dealt) {
         return dealt.unused().stream()
                 .filter(unused -> TOLD.contains(unused.why())
-                        && unused.deal().conditions().code() == null)
+                        && !unused.deal().asksForCode()
+                        && !unused.deal().charges())
                 .map(unused -> unused.deal().words() + ": " + unused.detail())
                 .toList();
     }
@@ -154,7 +174,8 @@ public record BasketView(
     private static Code code(String code, Dealt dealt, BookInForce book) {
         for (Dealt.Used used : dealt.used()) {
             if (isOf(used.deal().conditions().code(), code)) {
-                UsedLine line = DealText.used(used, book.shop().minorDigits());
+                UsedLine line = DealText.used(
+                        used, used.saved().value(), true, book.shop().minorDigits());
                 return new Code(code, true, line.words() + ", " + line.saved() + " off");
             }
         }

@@ -19,6 +19,7 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -91,7 +92,8 @@ public class Baskets {
                                 line.name(),
                                 line.quantity(),
                                 LineContent.answers(line, mapper),
-                                LineContent.variants(line, mapper)))
+                                LineContent.variants(line, mapper),
+                                line.seen()))
                         .toList());
     }
 
@@ -118,6 +120,14 @@ public class Baskets {
     @Transactional
     void setQuantity(String token, long lineId, int quantity) {
         findOrMake(token).line(lineId).ifPresent(line -> line.setQuantity(quantity));
+    }
+
+    /** Keeps what lines cost by themselves now, by their ids. */
+    @Transactional
+    void saw(String token, Map<Long, String> prices) {
+        held(token)
+                .ifPresent(basket -> prices.forEach(
+                        (line, price) -> basket.line(line.longValue()).ifPresent(there -> there.setSeen(price))));
     }
 
     @Transactional

@@ -10,6 +10,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletRequest;
@@ -66,6 +67,7 @@ class CounterController {
         Shopper shopper = baskets.shopper(cookie.read(request), book);
         CounterList shown = CounterList.of(book.sold(), in, find, after);
         model.addAttribute("list", shown);
+        model.addAttribute("withoutTax", AsSeen.withoutTax(shopper.customer(), book));
         model.addAttribute(
                 "shelves",
                 shown.shelves().stream()
@@ -83,14 +85,14 @@ class CounterController {
         List<FromPrice> prices = one.product().items().stream()
                 .map(item -> Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book))
                 .filter(Objects::nonNull)
-                .flatMap(offer ->
-                        FromPrice.of(
-                                offer.card(),
-                                offer.item(),
-                                shopper.group(),
-                                shopper.day(),
-                                book.shop().rules())
-                                .stream())
+                .flatMap(offer -> FromPrice.of(
+                        offer.card(),
+                        offer.item(),
+                        shopper.group(),
+                        shopper.day(),
+                        book.shop().rules(),
+                        AsSeen.of(offer.item(), shopper.customer(), book))
+                        .stream())
                 .toList();
         return new Card(
                 one.product().sku().value(),

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param seen the price as it is shown here, to be sent along; empty where there is none
  * @param orders how many pieces can be ordered, in words
  * @param step the difference between two numbers of pieces that can be
+ * @param withoutTax whether all its figures are without tax
+ * @param deals that count this product, with what is missing for them
  */
 record ProductPage(
         GoodsEntry entry,
@@ -49,7 +51,9 @@ record ProductPage(
         String currency,
         String seen,
         String orders,
-        long step) {
+        long step,
+        boolean withoutTax,
+        List<DealOffers.Shown> deals) {
 
     /** A variant to pick. */
     record Variant(String sku, String name) {}

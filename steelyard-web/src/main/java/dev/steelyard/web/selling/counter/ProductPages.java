@@ -27,6 +27,7 @@ import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
@@ -54,13 +55,15 @@ final class ProductPages {
     private final Shopper shopper;
     private final BookInForce book;
     private final TypedAnswers answers;
+    private final AsSeen seen;
 
     ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
         this.entry = entry;
         this.offer = offer;
-        this.typed = typed.orAtLeast(offer.card().card().quantity());
+        this.typed = typed.orAtLeast(book.shop().rules().orders(offer.card()));
         this.shopper = shopper;
         this.book = book;
+        this.seen = AsSeen.of(offer.item(), shopper.customer(), book);
         this.answers = typed.sent() ? typed.answers() : started();
     }
 
@@ -102,7 +105,6 @@ final class ProductPages {
     private ProductPage page(
             Asked asked, Map<String, String> faults, @Nullable String refusal, @Nullable PricedLine line, long pieces) {
         ShopRules rules = book.shop().rules();
-        int minor = book.shop().minorDigits();
         boolean open = offer.canBePriced();
         Set<String> asks = offer.card().open(asked);
         return new ProductPage(
@@ -115,37 +117,39 @@ final class ProductPages {
                 offer.variantForEachPiece() ? pieces(pieces) : List.of(),
                 typed.quantity(),
                 typed.sent(),
-                AskView.of(offer.card().card(), asks, answers, minor),
+                AskView.of(offer.card().card(), asks, answers, seen),
                 offer.card().card().shopPage().measurements() == ShopPage.Fields.BESIDE,
-                PackOffer.of(offer.card().card(), minor),
+                PackOffer.of(offer.card().card(), seen),
                 answers.packPicked(offer.card().card()) ? answers.pack() : "",
                 open
-                        ? FromPrice.of(offer.card(), offer.item(), shopper.group(), shopper.day(), rules)
+                        ? FromPrice.of(offer.card(), offer.item(), shopper.group(), shopper.day(), rules, seen)
                                 .orElse(null)
                         : null,
                 open ? null : closed(),
                 faults,
                 refusal,
-                line == null ? null : price(line, asked, minor),
-                BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, minor),
+                line == null ? null : price(line, asked),
+                BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, seen),
                 PieceShape.of(offer.card().card(), answers),
                 book.shop().currency(),
-                line == null ? "" : seen(line, minor).write(),
+                line == null ? "" : shown(line).write(),
                 OrderWords.of(orders()),
-                orders().step());
+                orders().step(),
+                AsSeen.withoutTax(shopper.customer(), book),
+                open ? DealOffers.of(offer, asked, line, shopper, book) : List.of());
     }
 
     private OrderQuantity orders() {
-        return offer.card().card().quantity();
+        return book.shop().rules().orders(offer.card());
     }
 
-    private SeenPrice seen(PricedLine line, int minor) {
+    private SeenPrice shown(PricedLine line) {
         return SeenPrice.of(
                 offer,
                 typed.quantity(),
                 answers.answers(offer.card().card()),
                 offer.variantForEachPiece() ? pieces(line.quantity()) : List.of(),
-                Show.money(line.total().value(), minor));
+                seen.total(line.total().value()));
     }
 
     /** What was shown for the same order when the form was made, where its price is another now; none else. */
@@ -154,9 +158,7 @@ final class ProductPages {
         BigDecimal pieces = Quantity.read(typed.quantity()).value();
         LineResult now =
                 pieces == null ? null : together(answers.answers(offer.card().card()), pieces.longValueExact());
-        return now instanceof PricedLine line
-                ? seen(line, book.shop().minorDigits()).was(sent)
-                : null;
+        return now instanceof PricedLine line ? shown(line).was(sent) : null;
     }
 
     private String closed() {
@@ -280,7 +282,7 @@ final class ProductPages {
         return FirstLetter.large(message);
     }
 
-    private ProductPage.Price price(PricedLine line, Asked asked, int minor) {
+    private ProductPage.Price price(PricedLine line, Asked asked) {
         ShopPage shows = offer.card().card().shopPage();
         long others = line.counted() - line.quantity();
         int decimals = line.shownPerPiece().value().scale();
@@ -291,19 +293,19 @@ final class ProductPages {
                 line.shownPerPiece().value(),
                 amount,
                 line.billable() == null ? null : line.billable().unit(),
-                minor);
+                seen);
         return new ProductPage.Price(
                 Show.whole(line.quantity()) + (line.quantity() == 1 ? " piece" : " pieces"),
-                Show.money(line.shownPerPiece().value(), decimals),
-                line.isReduced() ? Show.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
-                Show.money(line.total().value(), minor),
+                seen.money(line.shownPerPiece().value(), decimals),
+                line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
+                seen.total(line.total().value()),
                 shows.amount() && line.billable() != null ? Show.figure(line.billable()) : null,
                 shows.suffix() ? perUnit : null,
                 line.figures().stream()
                         .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
                         .toList(),
-                NextText.of(line, offer.card(), asked, book.shop().rules(), minor),
+                NextText.of(line, offer.card(), asked, book.shop().rules(), seen),
                 others > 0 ? "together with " + Show.whole(others) + " in your basket" : null,
-                ReckoningText.of(line.reckoning()));
+                ReckoningText.forShoppers(line.reckoning(), shows.reckoning(), seen::figure));
     }
 }

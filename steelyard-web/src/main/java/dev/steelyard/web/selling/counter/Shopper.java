@@ -44,12 +44,20 @@ public record Shopper(
      *
      * @param id of the line
      * @param variants the variant of each piece of a lot, by SKU; empty where one goes for all
+     * @param seen what it cost when it was put in, as {@link AloneSeen} writes it; none where that is not known
      */
-    public record Picked(long id, String sku, String name, int quantity, TypedAnswers answers, List<String> variants) {
+    public record Picked(
+            long id,
+            String sku,
+            String name,
+            int quantity,
+            TypedAnswers answers,
+            List<String> variants,
+            @Nullable String seen) {
 
         /** The same with another quantity. */
         Picked of(int pieces) {
-            return new Picked(id, sku, name, pieces, answers, variants);
+            return new Picked(id, sku, name, pieces, answers, variants, seen);
         }
 
         /** As it is priced: answered as the card that prices it now asks. */

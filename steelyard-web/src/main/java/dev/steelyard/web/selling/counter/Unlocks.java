@@ -90,7 +90,7 @@ final class Unlocks {
         PricedBasket bestPriced = null;
         for (Change change : changes(next)) {
             PricedBasket then = BasketView.price(change.shopper, book);
-            boolean unlocks = then.sellable() && saved(then, next.deal()).compareTo(before) > 0;
+            boolean unlocks = then.sellable() && saved(then, next.deal()).compareTo(before) > 0 && isWorthIt(then);
             if (unlocks && (bestPriced == null || then.toPay().compareTo(bestPriced.toPay()) < 0)) {
                 best = change;
                 bestPriced = then;
@@ -109,6 +109,14 @@ final class Unlocks {
         return more.signum() > 0
                 ? "you pay " + much + " more in all"
                 : more.signum() < 0 ? "you pay " + much + " less in all" : "you pay the same in all";
+    }
+
+    /** A hint is worth it for the shop too: all its deals give no more of the basket than the owner's bound. */
+    private boolean isWorthIt(PricedBasket then) {
+        BigDecimal given = then.before().value().subtract(then.total().value());
+        BigDecimal most =
+                then.before().value().multiply(book.shop().bounds().hintGives()).movePointLeft(2);
+        return given.compareTo(most) <= 0;
     }
 
     private static BigDecimal saved(PricedBasket basket, Deal deal) {
@@ -204,7 +212,7 @@ final class Unlocks {
 
     private OrderQuantity orders(Item item) {
         Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
-        return offer == null ? OrderQuantity.ANY : offer.card().card().quantity();
+        return offer == null ? OrderQuantity.ANY : book.shop().rules().orders(offer.card());
     }
 
     /** Of a piece of what is ordered at least; none for goods about which something is asked, and where they have no price. */
@@ -239,7 +247,7 @@ final class Unlocks {
         int quantity = Math.toIntExact(ordered.getAsLong());
         List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
         others.add(new Shopper.Picked(
-                0, item.sku().value(), item.name(), quantity, new TypedAnswers(Map.of(), ""), List.of()));
+                0, item.sku().value(), item.name(), quantity, new TypedAnswers(Map.of(), ""), List.of(), null));
         return Optional.of(new Change(
                 "Add " + Show.whole(quantity) + " × " + item.name(),
                 null,

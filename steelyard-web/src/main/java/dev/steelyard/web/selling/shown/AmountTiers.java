@@ -28,13 +28,13 @@ final class AmountTiers {
     private final PreparedCard card;
     private final Asked asked;
     private final ShopRules rules;
-    private final int minor;
+    private final AsSeen seen;
 
-    AmountTiers(PreparedCard card, Asked asked, ShopRules rules, int minor) {
+    AmountTiers(PreparedCard card, Asked asked, ShopRules rules, AsSeen seen) {
         this.card = card;
         this.asked = asked;
         this.rules = rules;
-        this.minor = minor;
+        this.seen = seen;
     }
 
     /**
@@ -147,11 +147,11 @@ final class AmountTiers {
     }
 
     private static Tier tier(String words, String each, String saves, String mark, boolean reached) {
-        return new Tier(0, words, words, each, "", saves, "", mark, reached);
+        return new Tier(0, words, words, each, "", saves, "", mark, reached, false);
     }
 
     private String per(BigDecimal price, Unit unit) {
-        return Show.money(price, minor) + " per " + unit.symbol();
+        return seen.total(price) + " per " + unit.symbol();
     }
 
     private static String with(BigDecimal amount, Unit unit) {
@@ -181,10 +181,10 @@ final class AmountTiers {
         String more = with(unit.fromBase(unit.toBase(above.from()).subtract(amount, Decimals.EXACT)), unit);
         String each = slices ? "each further " + unit.symbol() : "each " + unit.symbol();
         return switch (counting.value()) {
-            case PRICE -> more + " more and " + each + " costs " + Show.money(above.value(), minor);
+            case PRICE -> more + " more and " + each + " costs " + seen.total(above.value());
             case PERCENT_OFF -> more + " more and " + Show.money(above.value(), 0) + " % comes off"
                     + (slices ? " what lies over it" : "");
-            default -> more + " more and " + Show.money(above.value(), minor) + " comes off";
+            default -> more + " more and " + seen.total(above.value()) + " comes off";
         };
     }
 }

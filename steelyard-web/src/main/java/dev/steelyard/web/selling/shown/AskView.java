@@ -50,18 +50,24 @@ public record AskView(
      */
     public record OptionView(String name, String label, @Nullable String picture, String charge) {}
 
+    /** What a tick box says: its label, with the owner's words for the ticked option where there are some. */
+    public String ticked() {
+        OptionView yes = options.get(1);
+        return yes.label().equals(yes.name()) ? label : label + ": " + yes.label();
+    }
+
     public boolean measured() {
         return look.equals(MEASURED);
     }
 
     /** The asks of a card, in order. */
-    public static List<AskView> of(RateCard card, Set<String> open, TypedAnswers typed, int minor) {
+    public static List<AskView> of(RateCard card, Set<String> open, TypedAnswers typed, AsSeen seen) {
         return card.asks().stream()
-                .map(ask -> of(ask, open.contains(ask.name()), typed, minor))
+                .map(ask -> of(ask, open.contains(ask.name()), typed, seen))
                 .toList();
     }
 
-    private static AskView of(Ask ask, boolean open, TypedAnswers typed, int minor) {
+    private static AskView of(Ask ask, boolean open, TypedAnswers typed, AsSeen seen) {
         String value = typed.answer(ask.name());
         if (ask instanceof Measurement measurement) {
             List<UnitView> units = new ArrayList<>(List.of(view(measurement.unit())));
@@ -94,7 +100,7 @@ public record AskView(
                                 option.name(),
                                 option.label() == null ? option.name() : option.label(),
                                 option.picture(),
-                                charge(option.charge(), minor)))
+                                charge(option.charge(), seen)))
                         .toList(),
                 choice.required(),
                 "",
@@ -121,21 +127,21 @@ public record AskView(
         return value == null ? "" : Show.money(value, 0);
     }
 
-    private static String charge(Charge charge, int minor) {
+    private static String charge(Charge charge, AsSeen seen) {
         if (charge instanceof Charge.PerPiece piece) {
-            return signed(piece.amount(), minor, "");
+            return signed(seen, piece.amount(), "");
         } else if (charge instanceof Charge.PerUnit unit) {
-            return signed(unit.amount(), minor, " per " + unit.unit().symbol());
+            return signed(seen, unit.amount(), " per " + unit.unit().symbol());
         } else if (charge instanceof Charge.Percent percent) {
-            return signed(percent.percent(), 0, " %");
+            return signed(AsSeen.asItIs(0), percent.percent(), " %");
         } else if (charge instanceof Charge.PerLine line) {
-            return signed(line.amount(), minor, " once");
+            return signed(seen, line.amount(), " once");
         }
         return "no charge";
     }
 
-    private static String signed(BigDecimal amount, int decimals, String unit) {
-        String digits = Show.money(amount.abs(), decimals) + unit;
+    private static String signed(AsSeen seen, BigDecimal amount, String unit) {
+        String digits = seen.total(amount.abs()) + unit;
         return amount.signum() == 0 ? "no charge" : (amount.signum() < 0 ? "− " : "+ ") + digits;
     }
 }

@@ -46,6 +46,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
      * @param line the owner's second line with its figure put in
      * @param mark the owner's short word
      * @param reached whether it is the one that counts
+     * @param together whether its price is that of all its pieces, whatever their number
      */
     public record Tier(
             long from,
@@ -56,11 +57,14 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             String saves,
             String line,
             String mark,
-            boolean reached) {
+            boolean reached,
+            boolean together) {
 
-        /** “6.90”, “6 % off”; of a tier without a price yet and without a reduction, that it is the full price. */
+        /** “6.90”, “6 % off”, of a lot “180.00”; of a tier without a price yet and without a reduction, that it is the full price. */
         public String worth() {
-            return !each.isEmpty() ? each : saves.isEmpty() ? "full price" : saves + " off";
+            return together && !total.isEmpty()
+                    ? total
+                    : !each.isEmpty() ? each : saves.isEmpty() ? "full price" : saves + " off";
         }
     }
 
@@ -78,20 +82,20 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
      *
      * @param counted pieces the ladder counts, with those in other lines
      */
-    public static BreakTable of(PreparedCard card, Asked asked, long counted, ShopRules rules, int minor) {
+    public static BreakTable of(PreparedCard card, Asked asked, long counted, ShopRules rules, AsSeen seen) {
         PreparedLadder ladder = card.ladderFor(asked.item());
         if (ladder == null || ladder.countsAmount()) {
-            return new AmountTiers(card, asked, rules, minor).table(style(card));
+            return new AmountTiers(card, asked, rules, seen).table(style(card));
         }
         BreaksInForce breaks = ladder.breaks().inForce(asked.group(), asked.day());
         return breaks.size() == 0
                 ? none(card)
-                : new PieceTiers(card, asked, ladder, breaks, rules, minor).table(counted);
+                : new PieceTiers(card, asked, ladder, breaks, rules, seen).table(counted);
     }
 
     /** Breaks that count pieces. */
     private record PieceTiers(
-            PreparedCard card, Asked asked, PreparedLadder ladder, BreaksInForce breaks, ShopRules rules, int minor) {
+            PreparedCard card, Asked asked, PreparedLadder ladder, BreaksInForce breaks, ShopRules rules, AsSeen seen) {
 
         BreakTable table(long counted) {
             boolean lots = ladder.definition().mode() == Ladder.Mode.LOT;
@@ -111,7 +115,8 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                         null,
                         priced(least).orElse(null),
                         Saving.NONE,
-                        counted));
+                        counted,
+                        false));
             }
             for (int i = 0; i < Math.min(breaks.size(), MOST); i++) {
                 long from = orders.from(breaks.pieces(i)).orElse(Quantity.MOST + 1L);
@@ -123,9 +128,13 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                         ? last
                         : orders.upTo(last).orElse(last);
                 PricedLine line = priced(from).orElse(null);
-                Saving saving = Saving.of(first, line, minor);
+                Saving saving = Saving.of(first, line, seen.minor());
                 most = saving.more(most);
-                tiers.add(tier(from, last, breaks.get(i), line, saving, counted));
+                tiers.add(tier(from, last, breaks.get(i), line, saving, counted, lots));
+            }
+            BigDecimal further = lots ? ladder.definition().furtherPiece() : null;
+            if (further != null && ladder.definition().upTo() != null) {
+                tiers.add(further(ladder.definition().upTo().longValue() + 1, further, counted));
             }
             String mark = card.card().shopPage().saving() && most.some() ? "save up to " + most.percent() : null;
             return new BreakTable(style(card), true, lots, mark, tiers);
@@ -133,8 +142,14 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
 
         private long last(boolean lots) {
             BigDecimal upTo = ladder.definition().upTo();
-            boolean ends = lots && upTo != null && ladder.definition().furtherPiece() == null;
-            return ends ? upTo.longValue() : Quantity.MOST;
+            return lots && upTo != null ? upTo.longValue() : Quantity.MOST;
+        }
+
+        /** What each piece beyond the last lot costs. */
+        private Tier further(long from, BigDecimal each, long counted) {
+            String words = Show.whole(from) + " and more";
+            return new Tier(
+                    from, words, words, "each further " + seen.total(each), "", "", "", "", counted >= from, false);
         }
 
         /** What a piece costs below the first break, or at best in the first lot; exact. */
@@ -157,7 +172,13 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
         }
 
         private Tier tier(
-                long from, long last, @Nullable Break row, @Nullable PricedLine line, Saving saving, long counted) {
+                long from,
+                long last,
+                @Nullable Break row,
+                @Nullable PricedLine line,
+                Saving saving,
+                long counted,
+                boolean lot) {
             BigDecimal each = line == null ? null : each(line);
             BreakWords words = row == null ? BreakWords.NONE : row.words();
             String title =
@@ -166,12 +187,13 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                     from,
                     range(from, last),
                     title,
-                    each == null ? "" : Show.money(each, each.scale()),
-                    line == null ? "" : Show.money(line.total().value(), minor),
+                    each == null ? "" : seen.money(each, each.scale()),
+                    line == null ? "" : seen.total(line.total().value()),
                     saving.some() ? saving.percent() : written(row, line),
                     line == null || each == null ? "" : second(words, each, line, saving),
                     words.mark(),
-                    counted >= from && counted <= last);
+                    counted >= from && counted <= last,
+                    lot);
         }
 
         /** What the card says where no price can be told yet. */
@@ -193,10 +215,10 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             String figure =
                     switch (words.figure()) {
                         case NONE -> "";
-                        case EACH -> Show.money(each, minor);
-                        case TOTAL -> Show.money(line.total().value(), minor);
-                        case SAVED_EACH -> Show.money(saving.each(minor), minor);
-                        case SAVED_IN_ALL -> Show.money(saving.inAll(), minor);
+                        case EACH -> seen.total(each);
+                        case TOTAL -> seen.total(line.total().value());
+                        case SAVED_EACH -> seen.total(saving.each(seen.minor()));
+                        case SAVED_IN_ALL -> seen.total(saving.inAll());
                         case SAVED_PERCENT -> saving.percent();
                     };
             return (words.before() + " " + figure + " " + words.after()).strip().replace("  ", " ");

@@ -33,14 +33,19 @@ public final class DealText {
      */
     public record UsedLine(String name, String words, String saved, boolean adds, String detail) {}
 
-    public static UsedLine used(Used used, int minorDigits) {
-        BigDecimal saved = used.saved().value();
+    /**
+     * A deal that counts.
+     *
+     * @param saved as it is seen; below 0 where it adds
+     * @param detailed whether the figures it went by are as they are seen too
+     */
+    public static UsedLine used(Used used, BigDecimal saved, boolean detailed, int minorDigits) {
         return new UsedLine(
                 used.deal().name(),
                 used.deal().words(),
                 Show.money(saved.abs(), minorDigits),
                 saved.signum() < 0,
-                used.detail());
+                detailed ? used.detail() : "");
     }
 
     /** Deals not used, without a later version of one that another version of is there already. */

@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.card.Case;
+import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.OrderQuantity;
@@ -16,7 +17,6 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.base.page.Show;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -54,11 +54,12 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
 
     /** None where nothing can be said, since there is no price yet. */
     public static Optional<FromPrice> of(
-            PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules) {
-        return new Search(card, item, group, day, rules).find();
+            PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules, AsSeen seen) {
+        return new Search(card, item, group, day, rules, seen).find();
     }
 
-    private record Search(PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules) {
+    private record Search(
+            PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules, AsSeen seen) {
 
         Optional<FromPrice> find() {
             List<Case> cases = card.card().cases().all();
@@ -66,7 +67,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
             if (rates.size() == cases.size()) {
                 return rate(rates);
             }
-            List<BigDecimal> listed = cases.stream().flatMap(Search::listed).toList();
+            List<BigDecimal> listed =
+                    cases.stream().flatMap(this::listed).map(this::withFlat).toList();
             if (!listed.isEmpty()) {
                 return Optional.of(
                         said(listed.stream().min(Comparator.naturalOrder()).orElseThrow(), listed.size() > 1, ""));
@@ -98,20 +100,52 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
             if (ladder != null && ladder.value() == Ladder.Value.PRICE && ladder.unit() == unit) {
                 inForce().forEach(row -> prices.add(row.value()));
             }
-            return Optional.of(
-                    said(prices.stream().min(Comparator.naturalOrder()).orElseThrow(), true, "per " + unit.symbol()));
+            return Optional.of(said(
+                    prices.stream().min(Comparator.naturalOrder()).orElseThrow(),
+                    true,
+                    "per " + unit.symbol() + flat()));
         }
 
-        /** Prices that stand in the card as they are: packs, cells of a grid. */
-        private static Stream<BigDecimal> listed(Case one) {
+        /** What is charged beside a rate: nobody pays the rate alone. */
+        private String flat() {
+            Finish finish = card.card().finish();
+            BigDecimal base = card.card().cases().all().stream()
+                    .map(one -> one.base() == null ? BigDecimal.ZERO : one.base())
+                    .min(Comparator.naturalOrder())
+                    .orElse(BigDecimal.ZERO);
+            return (base.signum() > 0 ? ", plus " + seen.total(base) + " each" : "")
+                    + (finish.setUp() == null || finish.setUp().signum() == 0
+                            ? ""
+                            : ", plus " + seen.total(finish.setUp()) + " once")
+                    + (finish.minimum() == null ? "" : ", at least " + seen.total(finish.minimum()));
+        }
+
+        /** A listed price with what is charged once, and not less than the minimum: what one piece costs alone. */
+        private BigDecimal withFlat(BigDecimal listed) {
+            Finish finish = card.card().finish();
+            BigDecimal sum = finish.setUp() == null ? listed : listed.add(finish.setUp(), Decimals.EXACT);
+            return finish.minimum() == null ? sum : sum.max(finish.minimum());
+        }
+
+        /** Prices that stand in the card as they are: packs with the smallest own amount, cells of a grid. */
+        private Stream<BigDecimal> listed(Case one) {
             Stream<BigDecimal> prices = Stream.empty();
             if (one.piece() instanceof PiecePrice.Packs packs) {
-                prices = packs.packs().stream().map(PiecePrice.Pack::price);
+                prices = Stream.concat(
+                        packs.packs().stream().map(PiecePrice.Pack::price),
+                        Stream.ofNullable(packs.own()).flatMap(this::smallest));
             } else if (one.piece() instanceof PiecePrice.Grid grid) {
                 prices = grid.prices().stream().flatMap(List::stream).filter(Objects::nonNull);
             }
             @Nullable BigDecimal base = one.base();
             return base == null ? prices : prices.map(price -> price.add(base, Decimals.EXACT));
+        }
+
+        /** The smallest amount of one's own that can be ordered. */
+        private Stream<BigDecimal> smallest(PiecePrice.OwnAmount own) {
+            return card.card().measurements().stream()
+                    .filter(ask -> ask.name().equals(own.by()) && ask.least() != null)
+                    .map(ask -> own.unit().price(ask.unit().toBase(Objects.requireNonNull(ask.least())), own.price()));
         }
 
         /** Nothing is asked: the lowest price of a piece at any threshold. */
@@ -128,7 +162,7 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
                         .ifPresent(line -> each.add(
                                 lots
                                         ? line.total().value()
-                                        : line.pricePerPiece().value()));
+                                        : line.shownPerPiece().value()));
             }
             return each.stream()
                     .min(Comparator.naturalOrder())
@@ -150,8 +184,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
                                     ? choice.start()
                                     : choice.optionNames().stream().findFirst().orElse("")));
             String per = card.card().measurements().isEmpty() ? "" : "at the smallest size";
-            return priced(card.card().quantity().smallest().orElse(1), smallest)
-                    .map(line -> said(line.pricePerPiece().value(), false, per));
+            return priced(rules.orders(card).smallest().orElse(1), smallest)
+                    .map(line -> said(line.shownPerPiece().value(), false, per));
         }
 
         private Optional<PricedLine> priced(long quantity, Map<String, String> fields) {
@@ -177,7 +211,7 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
 
         private FromPrice said(BigDecimal least, boolean several, String per) {
             int decimals = rules.roundingFor(item.product(), card.card()).unitPriceDecimals();
-            return new FromPrice(several ? "from" : "", least, Show.money(least, decimals), per);
+            return new FromPrice(several ? "from" : "", least, seen.money(least, decimals), per);
         }
     }
 }

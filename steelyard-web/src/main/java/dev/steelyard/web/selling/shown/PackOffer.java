@@ -2,7 +2,6 @@ package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.web.base.page.Show;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,14 +15,14 @@ import java.util.List;
 public record PackOffer(String name, String label, String price, String perUnit) {
 
     /** All that a card offers, in order; empty where it has no packs. */
-    public static List<PackOffer> of(RateCard card, int minor) {
+    public static List<PackOffer> of(RateCard card, AsSeen seen) {
         List<PackOffer> offers = new ArrayList<>();
         card.cases().all().forEach(one -> {
             if (one.piece() instanceof PiecePrice.Packs packs) {
                 for (PiecePrice.Pack pack : packs.packs()) {
-                    String perUnit = UnitPrice.of(pack.price(), pack.unit().toBase(pack.amount()), pack.unit(), minor);
+                    String perUnit = UnitPrice.of(pack.price(), pack.unit().toBase(pack.amount()), pack.unit(), seen);
                     offers.add(new PackOffer(
-                            pack.name(), pack.name(), Show.money(pack.price(), minor), perUnit == null ? "" : perUnit));
+                            pack.name(), pack.name(), seen.total(pack.price()), perUnit == null ? "" : perUnit));
                 }
                 PiecePrice.OwnAmount own = packs.own();
                 if (own != null) {
@@ -31,8 +30,7 @@ public record PackOffer(String name, String label, String price, String perUnit)
                             "",
                             "Any amount",
                             "",
-                            Show.money(own.price(), minor) + " per "
-                                    + own.unit().symbol()));
+                            seen.total(own.price()) + " per " + own.unit().symbol()));
                 }
             }
         });

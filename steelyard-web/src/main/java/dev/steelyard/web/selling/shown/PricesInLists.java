@@ -36,7 +36,13 @@ class PricesInLists implements ListedPrices {
             PreparedCard card = book.book().cardFor(item.sku(), Customer.EVERYONE, now);
             if (card != null) {
                 by = by == null ? book.version(card) : by;
-                FromPrice.of(card, item, null, now.toLocalDate(), book.shop().rules())
+                FromPrice.of(
+                                card,
+                                item,
+                                null,
+                                now.toLocalDate(),
+                                book.shop().rules(),
+                                AsSeen.asItIs(book.shop().minorDigits()))
                         .ifPresent(prices::add);
             }
         }

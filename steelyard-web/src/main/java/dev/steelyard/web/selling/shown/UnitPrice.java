@@ -2,7 +2,6 @@ package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.base.page.Show;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
@@ -18,14 +17,14 @@ public final class UnitPrice {
      * @param amount in base units
      * @return none where nothing is measured
      */
-    public static @Nullable String of(
-            BigDecimal money, @Nullable BigDecimal amount, @Nullable Unit unit, int decimals) {
+    public static @Nullable String of(BigDecimal money, @Nullable BigDecimal amount, @Nullable Unit unit, AsSeen seen) {
         if (unit == null || amount == null || amount.signum() <= 0) {
             return null;
         }
         Unit per = usual(unit);
-        BigDecimal each = money.divide(per.fromBase(amount), Decimals.EXACT).setScale(decimals, RoundingMode.HALF_UP);
-        return Show.money(each, decimals) + " per " + per.symbol();
+        BigDecimal each =
+                money.divide(per.fromBase(amount), Decimals.EXACT).setScale(seen.minor(), RoundingMode.HALF_UP);
+        return seen.total(each) + " per " + per.symbol();
     }
 
     private static Unit usual(Unit unit) {

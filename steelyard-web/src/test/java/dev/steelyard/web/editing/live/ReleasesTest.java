@@ -122,7 +122,8 @@ class ReleasesTest {
         String ended = begin(
                 owner,
                 BRUSH.formatted("9.90 EUR").replace("\"covers\": {", "\"covers\": {\"until\": \"2020-05-01\", "));
-        assertThat(putLive(owner, ended, "now", "", "").text()).contains("Its covers held up to and including 30 April 2020");
+        assertThat(putLive(owner, ended, "now", "", "").text())
+                .contains("Its covers held up to and including 30 April 2020");
         assertThat(brush(app)).isEqualTo("15.00");
     }
 

@@ -46,7 +46,8 @@ class AskViewTest {
 
     @Test
     void chargesAndLimitsAreSaidBeforehand() {
-        List<AskView> asks = AskView.of(CARD, Set.of("length", "hem"), typed("a.length", "5", "u.length", "m"), 2);
+        List<AskView> asks =
+                AskView.of(CARD, Set.of("length", "hem"), typed("a.length", "5", "u.length", "m"), AsSeen.asItIs(2));
         assertThat(asks)
                 .extracting(AskView::limits)
                 .containsExactly("150 to 1,200 cm", "", "up to 1,000 kg", "from 2.5 kg", "", "");
@@ -66,7 +67,9 @@ class AskViewTest {
 
     @Test
     void aUnitThatIsNotOfferedIsTheAsksOwn() {
-        assertThat(AskView.of(CARD, Set.of(), typed("u.length", "ft"), 2).get(0).unit())
+        assertThat(AskView.of(CARD, Set.of(), typed("u.length", "ft"), AsSeen.asItIs(2))
+                        .get(0)
+                        .unit())
                 .isEqualTo("cm");
     }
 
@@ -89,15 +92,16 @@ class AskViewTest {
         "10.00, 3, M2, 3.33 per m²",
     })
     void pricesAreSaidPerUnitThatPeopleBuyIn(String money, String amount, Unit unit, String words) {
-        assertThat(UnitPrice.of(new BigDecimal(money), new BigDecimal(amount), unit, 2)
+        assertThat(UnitPrice.of(new BigDecimal(money), new BigDecimal(amount), unit, AsSeen.asItIs(2))
                         .replace(",", ""))
                 .isEqualTo(words);
     }
 
     @Test
     void nothingIsSaidPerUnitWhereNothingIsMeasured() {
-        assertThat(UnitPrice.of(BigDecimal.TEN, null, null, 2)).isNull();
-        assertThat(UnitPrice.of(BigDecimal.TEN, BigDecimal.ZERO, Unit.KG, 2)).isNull();
+        assertThat(UnitPrice.of(BigDecimal.TEN, null, null, AsSeen.asItIs(2))).isNull();
+        assertThat(UnitPrice.of(BigDecimal.TEN, BigDecimal.ZERO, Unit.KG, AsSeen.asItIs(2)))
+                .isNull();
     }
 
     private static TypedAnswers typed(String... namesAndValues) {

@@ -71,10 +71,13 @@ class BreakTableTest {
                  "ladder": {"mode": "lot", "value": "lot-total", "upTo": 4, "furtherPiece": "3.00", "rows": [{"from": 1, "value": "10.00"},
                    {"from": 4, "value": "%s", "words": {"before": "You save", "figure": "saved-in-all"}}]}}""";
         BreakTable cheaper = table(lots.formatted("12.00"), null, 4, Map.of());
-        assertThat(cheaper.tiers()).extracting(Tier::line).containsExactly("", "You save 1.33");
+        assertThat(cheaper.tiers()).extracting(Tier::line).containsExactly("", "You save 1.33", "");
+        assertThat(cheaper.tiers())
+                .extracting(tier -> tier.range() + ": " + tier.worth() + (tier.together() ? " together" : ""))
+                .containsExactly("1 to 3: 10.00 together", "4: 12.00 together", "5 and more: each further 3.00");
         assertThat(cheaper.mark()).isEqualTo("save up to 10 %");
         BreakTable dearer = table(lots.formatted("14.00"), null, 4, Map.of());
-        assertThat(dearer.tiers()).extracting(Tier::line).containsExactly("", "");
+        assertThat(dearer.tiers()).extracting(Tier::line).containsExactly("", "", "");
         assertThat(dearer.mark()).isNull();
     }
 
@@ -144,19 +147,21 @@ class BreakTableTest {
                  "cases": [{"piece": {"packs": {"packs": [{"name": "bag", "amount": "500", "unit": "g", "price": "2.10"}],
                    "own": {"by": "w", "unit": "kg", "price": "4.35"}}}}]}""")
                                 .card(),
-                        2))
+                        AsSeen.asItIs(2)))
                 .extracting(PackOffer::label, PackOffer::perUnit)
                 .containsExactly(tuple("bag", "4.20 per kg"), tuple("Any amount", "4.35 per kg"));
     }
 
     private static String from(String json) {
-        return FromPrice.of(card(json), BRUSH, null, DAY, EURO).orElseThrow().words();
+        return FromPrice.of(card(json), BRUSH, null, DAY, EURO, AsSeen.asItIs(2))
+                .orElseThrow()
+                .words();
     }
 
     private static BreakTable table(String json, String group, long pieces, Map<String, String> typed) {
         PreparedCard card = card(json);
         Asked asked = new Asked(BRUSH, pieces, new TypedAnswers(typed, "").answers(card.card()), group, DAY);
-        return BreakTable.of(card, asked, pieces, EURO, 2);
+        return BreakTable.of(card, asked, pieces, EURO, AsSeen.asItIs(2));
     }
 
     private static PreparedCard card(String json) {
