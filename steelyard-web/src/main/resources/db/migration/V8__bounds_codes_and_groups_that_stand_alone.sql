@@ -40,24 +40,24 @@ create table code_list (
     unique key code_list_name (name)
 );
 create table promo_code (
-    id      bigint      not null primary key,
-    list_id bigint      not null,
+    id      bigint  not null primary key,
+    list_id bigint  not null,
     code    varchar(40) collate utf8mb4_bin not null,
-    uses    int         not null default 0,
-    off     boolean     not null default false,
+    off     boolean not null default false,
     unique key promo_code_once (code),
     key promo_code_list (list_id, id),
     constraint promo_code_list foreign key (list_id) references code_list (id) on delete cascade
 );
+-- A code is used when its checkout begins to be paid, and no longer where the payment is refused.
 create table code_use (
-    id       bigint       not null primary key,
-    code_id  bigint       not null,
-    order_id bigint       not null,
-    email    varchar(254) not null,
-    unique key code_use_once (code_id, order_id),
+    id           bigint       not null primary key,
+    code_id      bigint       not null,
+    checkout_key varchar(40) collate utf8mb4_bin not null,
+    email        varchar(300) not null,
+    unique key code_use_once (code_id, checkout_key),
     key code_use_email (code_id, email),
-    constraint code_use_code foreign key (code_id) references promo_code (id) on delete cascade,
-    constraint code_use_order foreign key (order_id) references shop_order (id) on delete cascade
+    key code_use_checkout (checkout_key),
+    constraint code_use_code foreign key (code_id) references promo_code (id) on delete cascade
 );
 
 -- What a basket's line cost by itself when it was put in, with whose price and of how many pieces that was.

@@ -62,12 +62,22 @@ class ArchitectureTest {
                             "base.picture",
                             "book",
                             "goods",
+                            "selling.codes",
                             "selling.payment",
                             "selling.shown",
                             "shop",
                             "shop.history",
                             "shop.people"),
-            "selling", Set.of("base.database", "base.page", "base.picture", "book", "goods", "shop", "shop.people"),
+            "selling",
+                    Set.of(
+                            "base.database",
+                            "base.page",
+                            "base.picture",
+                            "book",
+                            "goods",
+                            "shop",
+                            "shop.history",
+                            "shop.people"),
             "api", Set.of("base.database", "base.page", "shop"),
             "start", Set.of("base.database", "book", "editing.draft", "shop", "shop.people"));
 

@@ -251,7 +251,7 @@ final class LadderPricer {
                 }
             }
         }
-        String detail = "the lot and its charges";
+        String detail = line.piece().charges().isEmpty() ? "the lot" : "the lot and its charges";
         if (further > 0) {
             detail = "the lot + " + further + " further × "
                     + Decimals.plain(Objects.requireNonNull(by.furtherPiece()), 2);

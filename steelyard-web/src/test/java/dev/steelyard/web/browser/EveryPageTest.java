@@ -45,6 +45,7 @@ class EveryPageTest {
             "/orders",
             "/orders?find=brush&from=x",
             "/deals/new",
+            "/codes",
             "/shop",
             "/today",
             "/history",

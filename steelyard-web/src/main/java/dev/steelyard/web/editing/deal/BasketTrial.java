@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.PassedOverFor;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Times;
+import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.DecimalText;
@@ -31,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Prices the trial's basket by the live cards and some deals. What goods ask for is answered with their usual answers. */
@@ -42,12 +44,15 @@ final class BasketTrial {
     private final ZonedDateTime at;
     private final boolean moved;
     private final Customer customer;
+    private final @Nullable String codeList;
 
     /**
-     * @param times when the deal that is tried counts
+     * @param tried the conditions of the deal that is tried; where it asks for a code of a list, one is taken as given
      * @param now the moment it is tried for where its day is today, no time is typed and the deal counts then
      */
-    BasketTrial(TypedBasket text, Subject subject, BookInForce book, Times times, ZonedDateTime now) {
+    BasketTrial(TypedBasket text, Subject subject, BookInForce book, Conditions tried, ZonedDateTime now) {
+        Times times = tried.times();
+        this.codeList = tried.codeList();
         this.text = text;
         this.subject = subject;
         this.book = book;
@@ -55,9 +60,9 @@ final class BasketTrial {
         boolean rightNow = text.time() == null
                 && now.toLocalDate().equals(day)
                 && times.reasonAgainst(now) != PassedOverFor.NOT_NOW;
-        TriedAt tried = rightNow ? new TriedAt(now, false) : TriedAt.of(day, text.time(), times, now.getZone());
-        this.at = tried.moment();
-        this.moved = tried.moved();
+        TriedAt moment = rightNow ? new TriedAt(now, false) : TriedAt.of(day, text.time(), times, now.getZone());
+        this.at = moment.moment();
+        this.moved = moment.moved();
         this.customer = text.customer(subject);
     }
 
@@ -78,7 +83,11 @@ final class BasketTrial {
         for (int i = 0; i < rows.size(); i++) {
             lines.add(line(rows.get(i), asked.get(i), priced.get(i)));
         }
-        return prices.settle(lines, Occasion.of(customer, text.payment(), text.codes(), at), true);
+        return prices.settle(
+                lines,
+                Occasion.of(customer, text.payment(), text.codes(), at)
+                        .withCodesOf(codeList == null ? Set.of() : Set.of(codeList)),
+                true);
     }
 
     private static final Sku NOTHING = new Sku("-");

@@ -24,6 +24,7 @@ import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Vocabulary;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
@@ -44,8 +45,10 @@ class DealEditor implements Editor {
     private final Shops shops;
     private final Books books;
     private final DealOrder order;
+    private final Codes codes;
 
-    DealEditor(Shops shops, Books books, DealOrder order) {
+    DealEditor(Shops shops, Books books, DealOrder order, Codes codes) {
+        this.codes = codes;
         this.shops = shops;
         this.books = books;
         this.order = order;
@@ -90,8 +93,7 @@ class DealEditor implements Editor {
         Deal deal = Objects.requireNonNull(reading.deal());
         Deal tried = deal.in(CardState.LIVE);
         TypedBasket text = new TypedBasket(form.trial()).filledFor(deal, subject);
-        BasketTrial trial =
-                new BasketTrial(text, subject, book, deal.conditions().times(), shops.now());
+        BasketTrial trial = new BasketTrial(text, subject, book, deal.conditions(), shops.now());
         boolean sound = reading.issues().isEmpty();
         PricedBasket basket = trial.price(sound ? order.with(id, tried, book) : order.without(id, book));
         DraftFields fields =
@@ -108,6 +110,7 @@ class DealEditor implements Editor {
                         .distinct()
                         .sorted()
                         .toList(),
+                codes.names(),
                 covered(deal, subject),
                 sound && step == DealStep.GIVES
                         ? DealBeam.draw(

@@ -111,8 +111,7 @@ class DealLive implements LiveShown {
         Side after = Side.of(later, subject);
         BookInForce book = books.inForce();
         TypedBasket text = TypedBasket.read(entry.trial()).filledFor(after.deal(), subject);
-        BasketTrial trial =
-                new BasketTrial(text, subject, book, after.deal().conditions().times(), shops.now());
+        BasketTrial trial = new BasketTrial(text, subject, book, after.deal().conditions(), shops.now());
         PricedBasket was = price(entry, before, trial, book);
         PricedBasket is = price(entry, after, trial, book);
         int minor = subject.shop().minorDigits();

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param vocabulary what can be picked where goods, customers and countries are named
  * @param sets the names of sets that live deals are one of
+ * @param codeLists the names of lists of codes
  * @param covered how many products it acts on
  */
 record DealPage(
@@ -21,6 +22,7 @@ record DealPage(
         List<DealStart> kinds,
         Map<String, Map<String, String>> vocabulary,
         List<String> sets,
+        List<String> codeLists,
         int covered,
         @Nullable Beam beam,
         String today,

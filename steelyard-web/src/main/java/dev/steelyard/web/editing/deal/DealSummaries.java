@@ -76,6 +76,9 @@ final class DealSummaries {
         if (conditions.code() != null) {
             said.add("with the code " + conditions.code());
         }
+        if (conditions.codeList() != null) {
+            said.add("with a code of “" + conditions.codeList() + "”");
+        }
         if (conditions.payment() != null) {
             said.add("paid by " + conditions.payment());
         }

@@ -43,6 +43,7 @@ class CheckoutController {
     private final Orders orders;
     private final CheckoutKeys keys;
     private final JsonMapper mapper;
+    private final Buyers buyers;
 
     CheckoutController(
             PlaceOrder placeOrder,
@@ -51,7 +52,9 @@ class CheckoutController {
             BasketCookie cookie,
             Orders orders,
             CheckoutKeys keys,
-            JsonMapper mapper) {
+            JsonMapper mapper,
+            Buyers buyers) {
+        this.buyers = buyers;
         this.placeOrder = placeOrder;
         this.books = books;
         this.baskets = baskets;
@@ -175,7 +178,7 @@ class CheckoutController {
             Map<String, String> faults,
             @Nullable Message message) {
         BookInForce book = books.inForce();
-        Shopper shopper = baskets.shopper(cookie.read(request), book);
+        Shopper shopper = buyers.ordering(baskets.shopper(cookie.read(request), book), form.knownEmail());
         BasketView basket = BasketView.of(shopper, BasketView.price(shopper, book), book);
         model.addAttribute("shopper", shopper);
         model.addAttribute("countries", Countries.all());

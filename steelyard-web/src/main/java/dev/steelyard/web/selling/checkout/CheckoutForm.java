@@ -34,7 +34,7 @@ record CheckoutForm(
             faults.put("name", "Type your name, at most " + LONGEST_NAME + " characters");
         }
         String address = text(email);
-        if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+")) {
+        if (!isAddress(address)) {
             faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
         }
         if (method().atOnce() && cardNumber().isEmpty()) {
@@ -55,6 +55,15 @@ record CheckoutForm(
     /** How it is to be paid. */
     PaymentMethod method() {
         return PaymentMethod.of(text(payment)).orElse(PaymentMethod.CARD);
+    }
+
+    /** The e-mail, where what is typed is one; else empty. */
+    String knownEmail() {
+        return isAddress(text(email)) ? text(email) : "";
+    }
+
+    private static boolean isAddress(String address) {
+        return address.length() <= LONGEST_EMAIL && address.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+");
     }
 
     String keyText() {

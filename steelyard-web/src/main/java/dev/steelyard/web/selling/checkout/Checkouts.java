@@ -3,6 +3,7 @@ package dev.steelyard.web.selling.checkout;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.checkout.StoredCheckout.State;
+import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.counter.Baskets;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.orders.Orders;
@@ -32,6 +33,7 @@ class Checkouts {
     private final Baskets baskets;
     private final Books books;
     private final PaymentAnswers answers;
+    private final Codes codes;
     private final JsonMapper mapper;
 
     Checkouts(
@@ -41,7 +43,9 @@ class Checkouts {
             Baskets baskets,
             Books books,
             PaymentAnswers answers,
+            Codes codes,
             JsonMapper mapper) {
+        this.codes = codes;
         this.entities = entities;
         this.transactions = transactions;
         this.orders = orders;
@@ -178,6 +182,7 @@ class Checkouts {
                 return new PlacingOutcome.Placed();
             }
             if (checkout.state() == State.PAYING && checkout.paymentKey().equals(paymentKey)) {
+                codes.release(key);
                 checkout.reopen(why);
             }
             return new PlacingOutcome.Refused(why);

@@ -40,6 +40,7 @@ class PlaceOrder {
     private final PaymentAnswers answers;
     private final Baskets baskets;
     private final Freezing freezing;
+    private final Buyers buyers;
     private final Orders orders;
     private final JsonMapper mapper;
     private final Clock clock;
@@ -52,6 +53,7 @@ class PlaceOrder {
             PaymentAnswers answers,
             Baskets baskets,
             Freezing freezing,
+            Buyers buyers,
             Orders orders,
             JsonMapper mapper,
             Clock clock,
@@ -61,6 +63,7 @@ class PlaceOrder {
         this.answers = answers;
         this.baskets = baskets;
         this.freezing = freezing;
+        this.buyers = buyers;
         this.orders = orders;
         this.mapper = mapper;
         this.clock = clock;
@@ -122,7 +125,7 @@ class PlaceOrder {
             return new Begun(new PlacingOutcome.Unanswered(), null); // another press began a payment this very moment
         }
         baskets.hold(basketToken, buyer.payment());
-        Shopper shopper = baskets.shopper(basketToken, book);
+        Shopper shopper = buyers.ordering(baskets.shopper(basketToken, book), buyer.email());
         PricedBasket priced = BasketView.price(shopper, book);
         BasketView view = BasketView.of(shopper, priced, book);
         if (view.refusal() != null) {
@@ -130,10 +133,17 @@ class PlaceOrder {
         }
         List<String> changes = seen.changesTo(CheckoutSummaries.seen(view));
         if (!changes.isEmpty()) {
-            return new Begun(new PlacingOutcome.Changed(changes), null);
+            return new Begun(
+                    new PlacingOutcome.Changed(
+                            buyers.withReasons(changes, baskets.shopper(basketToken, book), shopper)),
+                    null);
         }
         if (!checkouts.payingFrom(shopper.basketId(), key).isEmpty()) {
             return new Begun(new PlacingOutcome.NotOrderable(ELSEWHERE), null);
+        }
+        List<String> spent = buyers.useCodes(shopper, priced, key, buyer.email());
+        if (!spent.isEmpty()) {
+            return new Begun(new PlacingOutcome.Changed(spent), null);
         }
         NewOrder order = freezing.freeze(key, buyer, shopper, priced, book);
         checkout.startPaying(

@@ -168,25 +168,34 @@ public record BasketView(
     }
 
     private static List<Code> codes(Shopper shopper, Dealt dealt, BookInForce book) {
-        return shopper.codes().stream().map(code -> code(code, dealt, book)).toList();
+        return shopper.codes().stream()
+                .map(code -> code(code, shopper, dealt, book))
+                .toList();
     }
 
-    private static Code code(String code, Dealt dealt, BookInForce book) {
+    private static Code code(String code, Shopper shopper, Dealt dealt, BookInForce book) {
+        String spent = shopper.codeStanding().spent().get(code);
+        if (spent != null) {
+            return new Code(code, false, spent);
+        }
+        String list = shopper.codeStanding().lists().get(code);
         for (Dealt.Used used : dealt.used()) {
-            if (isOf(used.deal().conditions().code(), code)) {
+            if (isOf(used.deal().conditions(), code, list)) {
                 UsedLine line = DealText.used(
                         used, used.saved().value(), true, book.shop().minorDigits());
                 return new Code(code, true, line.words() + ", " + line.saved() + " off");
             }
         }
         return dealt.unused().stream()
-                .filter(unused -> isOf(unused.deal().conditions().code(), code))
+                .filter(unused -> isOf(unused.deal().conditions(), code, list))
                 .findFirst()
                 .map(unused -> new Code(code, false, unused.detail()))
                 .orElseGet(() -> new Code(code, false, "no longer a code of this shop"));
     }
 
-    private static boolean isOf(@Nullable String asked, String code) {
-        return asked != null && Conditions.normal(asked).equals(code);
+    /** @param list of which the code is; none for a code of its own */
+    private static boolean isOf(Conditions asked, String code, @Nullable String list) {
+        return asked.code() != null && Conditions.normal(asked.code()).equals(code)
+                || list != null && list.equals(asked.codeList());
     }
 }

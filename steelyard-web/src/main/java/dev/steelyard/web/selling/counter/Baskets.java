@@ -3,6 +3,7 @@ package dev.steelyard.web.selling.counter;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -41,6 +42,7 @@ public class Baskets {
     private final EntityManager entities;
     private final Shops shops;
     private final JsonMapper mapper;
+    private final Codes lists;
     private final TransactionTemplate reading;
     private final Clock clock;
 
@@ -48,8 +50,10 @@ public class Baskets {
             EntityManager entities,
             Shops shops,
             JsonMapper mapper,
+            Codes lists,
             PlatformTransactionManager transactions,
             Clock clock) {
+        this.lists = lists;
         this.entities = entities;
         this.shops = shops;
         this.mapper = mapper;
@@ -83,6 +87,7 @@ public class Baskets {
                 basket.ordersPlaced() == 0,
                 basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
                 codes(basket),
+                lists.standing(codes(basket), null),
                 day == null && time == null ? now : at(day, time, now),
                 day == null && time == null,
                 basket.lines().stream()

@@ -4,6 +4,7 @@ import dev.steelyard.core.deal.DealChecks;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -31,8 +32,11 @@ class CodesController {
     private final BasketCookie cookie;
     private final BasketPage page;
     private final GuessLimit guesses;
+    private final Codes lists;
 
-    CodesController(Books books, Baskets baskets, BasketCookie cookie, BasketPage page, GuessLimit guesses) {
+    CodesController(
+            Books books, Baskets baskets, BasketCookie cookie, BasketPage page, GuessLimit guesses, Codes lists) {
+        this.lists = lists;
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
@@ -71,7 +75,7 @@ class CodesController {
             return "Too many wrong codes from here. Try again in an hour";
         }
         BookInForce book = books.inForce();
-        CodeAnswer answer = baskets.enter(token, typed, book.book().deals().knowsCode(typed));
+        CodeAnswer answer = baskets.enter(token, typed, book.book().deals().knowsCode(typed) || lists.knows(typed));
         if (answer instanceof CodeAnswer.TooMany many) {
             return "Too many wrong codes. Try again after "
                     + TIME.format(

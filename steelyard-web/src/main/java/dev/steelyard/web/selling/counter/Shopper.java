@@ -6,6 +6,7 @@ import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import java.time.LocalDate;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param firstOrder whether nothing was ever ordered from this basket
  * @param payment the method of payment picked, or the one that counts until one is
  * @param codes typed, as they are compared
+ * @param codeStanding which of them, being of lists, still count
  * @param at the moment prices are for, in the shop's time zone
  * @param today whether that is now; else another day or time
  */
@@ -35,6 +37,7 @@ public record Shopper(
         boolean firstOrder,
         String payment,
         List<String> codes,
+        CodeStanding codeStanding,
         ZonedDateTime at,
         boolean today,
         List<Picked> picked) {
@@ -83,7 +86,18 @@ public record Shopper(
 
     /** Someone who has not put anything anywhere yet. */
     static Shopper guest(String home, ZonedDateTime now) {
-        return new Shopper(null, null, null, home, true, PaymentMethod.CARD.label(), List.of(), now, true, List.of());
+        return new Shopper(
+                null,
+                null,
+                null,
+                home,
+                true,
+                PaymentMethod.CARD.label(),
+                List.of(),
+                CodeStanding.NONE,
+                now,
+                true,
+                List.of());
     }
 
     /** As cards and deals see them: whoever is in a group is signed in. */
@@ -98,12 +112,17 @@ public record Shopper(
 
     /** As deals see the whole basket. */
     public Occasion occasion() {
-        return Occasion.of(customer(), payment, codes, at);
+        return Occasion.of(customer(), payment, codes, at).withCodesOf(codeStanding.counting());
     }
 
     /** The same with other lines: what a change of the basket would come to. */
     Shopper with(List<Picked> others) {
-        return new Shopper(basketId, group, country, home, firstOrder, payment, codes, at, today, others);
+        return new Shopper(basketId, group, country, home, firstOrder, payment, codes, codeStanding, at, today, others);
+    }
+
+    /** The same as whoever orders: what is for first orders goes by their e-mail, and codes once for each customer too. */
+    public Shopper ordering(boolean first, CodeStanding standing) {
+        return new Shopper(basketId, group, country, home, first, payment, codes, standing, at, today, picked);
     }
 
     public List<OrderLine> orderLines(BookInForce book) {

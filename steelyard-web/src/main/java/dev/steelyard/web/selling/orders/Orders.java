@@ -61,6 +61,15 @@ public class Orders {
         entities.flush();
     }
 
+    /** Whether anything was ever ordered with an e-mail, whatever its case. */
+    @Transactional(readOnly = true)
+    public boolean hasOrdered(String email) {
+        return entities.createQuery("select count(o) from StoredOrder o where o.email = :email", Long.class)
+                        .setParameter("email", email.strip())
+                        .getSingleResult()
+                > 0;
+    }
+
     /** Orders that are looked for, the latest first, at most so many. */
     @Transactional(readOnly = true)
     List<OrderView> find(OrderSearch search, int most) {

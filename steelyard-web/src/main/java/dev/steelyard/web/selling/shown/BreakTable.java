@@ -33,6 +33,7 @@ import org.jspecify.annotations.Nullable;
 public record BreakTable(String style, boolean pieces, boolean lots, @Nullable String mark, List<Tier> tiers) {
 
     private static final int MOST = 24;
+    private static final String FURTHER = "each further";
 
     /**
      * A break.
@@ -59,6 +60,11 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             String mark,
             boolean reached,
             boolean together) {
+
+        /** “6.90 each”; “each further 27.00” beyond the last lot. */
+        public String eachWords() {
+            return each.startsWith(FURTHER) ? each : each + " each";
+        }
 
         /** “6.90”, “6 % off”, of a lot “180.00”; of a tier without a price yet and without a reduction, that it is the full price. */
         public String worth() {
@@ -149,7 +155,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
         private Tier further(long from, BigDecimal each, long counted) {
             String words = Show.whole(from) + " and more";
             return new Tier(
-                    from, words, words, "each further " + seen.total(each), "", "", "", "", counted >= from, false);
+                    from, words, words, FURTHER + " " + seen.total(each), "", "", "", "", counted >= from, false);
         }
 
         /** What a piece costs below the first break, or at best in the first lot; exact. */

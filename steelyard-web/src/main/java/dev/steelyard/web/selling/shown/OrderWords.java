@@ -9,7 +9,11 @@ public final class OrderWords {
 
     private OrderWords() {}
 
+    /** Empty where any number can be. */
     public static String of(OrderQuantity orders) {
+        if (orders.equals(OrderQuantity.ANY)) {
+            return "";
+        }
         long least = orders.smallest().orElse(Quantity.LEAST);
         long most = orders.largest().orElse(Quantity.MOST);
         String range = least == most

@@ -15,6 +15,7 @@ public enum ChangeSubject {
     BATCH("sheet", "Many prices at once"),
     GOODS("goods", "Goods"),
     SHOP("shop", "Shop"),
+    CODES("codes", "Codes"),
     SIGN_IN("sign-in", "Signing in");
 
     private final String code;
@@ -41,6 +42,7 @@ public enum ChangeSubject {
             case DEAL, DEAL_ORDER -> "/deals/";
             case PRICES, ROWS, GOODS -> "/goods/";
             case BATCH -> "/sheets/";
+            case CODES -> "/codes/";
             case TAX, SHOP, SIGN_IN -> "/shop";
         };
     }
