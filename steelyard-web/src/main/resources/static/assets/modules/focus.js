@@ -39,7 +39,7 @@ export const focus = {
       const made = Array.from(document.querySelectorAll(".editor .bench [name]:not([type=hidden])")).filter(
         (field) => !place.known.has(field.name),
       );
-      const fresh = made.find((field) => field.closest("[data-rows]")) || made[0];
+      const fresh = made.find((field) => field.closest("[data-rows] tbody")) || made[0];
       if (fresh) {
         fresh.focus();
         fresh.select?.();

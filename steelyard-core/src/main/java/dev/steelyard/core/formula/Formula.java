@@ -66,6 +66,27 @@ public final class Formula {
 
     /** Reads, checks and prepares a text that must come to a kind: money, an amount, or a yes or no. */
     public static Prepared prepare(String text, Scope scope, Kind expected) {
+        Prepared prepared = prepareAsWritten(text, scope, expected);
+        if (prepared.formula() != null) {
+            return prepared;
+        }
+        List<Issue> habits = Habits.in(text, scope);
+        if (!habits.isEmpty()) {
+            return new Prepared(null, habits);
+        }
+        return prepared.issues().stream().noneMatch(issue -> issue.message().equals(Parser.NEVER_CLOSED))
+                ? prepared
+                : new Prepared(
+                        null,
+                        List.of(Closing.of(
+                                text,
+                                prepared.issues(),
+                                closed -> prepareAsWritten(closed, scope, expected)
+                                                .formula()
+                                        != null)));
+    }
+
+    private static Prepared prepareAsWritten(String text, Scope scope, Kind expected) {
         Parser.Parsed parsed = Parser.parse(text, scope.currency());
         List<Issue> issues = new ArrayList<>(parsed.issues());
         Checker.Checked checked = Checker.check(

@@ -4,6 +4,8 @@ import dev.steelyard.core.card.JointLimit;
 import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShownFigure;
+import dev.steelyard.core.formula.Formula;
+import dev.steelyard.core.formula.ast.Kind;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
@@ -11,11 +13,15 @@ import dev.steelyard.core.prepared.CasePreparer.PreparedCase;
 import dev.steelyard.core.prepared.PreparedCard.PreparedFigure;
 import dev.steelyard.core.prepared.PreparedCard.PreparedLimit;
 import dev.steelyard.core.prepared.PreparedCard.Result;
+import dev.steelyard.core.unit.Dimension;
+import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Checks all parts of a card and puts the prepared ones together. */
@@ -95,6 +101,14 @@ final class CardPreparer {
             Calc calc = names.measure(at + "/formula", figure.formula(), figure.unit());
             if (calc != null) {
                 figures.add(new PreparedFigure(figure, calc));
+            } else {
+                Formula.kind(figure.formula(), names.everything())
+                        .filter(Kind.Measure.class::isInstance)
+                        .map(kind -> ((Kind.Measure) kind).dimension())
+                        .flatMap(CardPreparer::usual)
+                        .ifPresent(unit -> issues.add(
+                                at + "/unit",
+                                "the formula comes to what is shown in " + unit.symbol() + "; pick that unit"));
             }
         }
         return List.copyOf(figures);
@@ -132,5 +146,12 @@ final class CardPreparer {
                 decimals == null || decimals >= 0 && decimals <= Rounding.MOST_UNIT_PRICE_DECIMALS,
                 "/unitPriceDecimals",
                 "unit price decimals go from 0 to 6, not " + decimals);
+    }
+
+    /** The first unit that measures something. */
+    private static Optional<Unit> usual(Dimension dimension) {
+        return Stream.of(Unit.M, Unit.M2, Unit.M3, Unit.KG)
+                .filter(unit -> unit.dimension().equals(dimension))
+                .findFirst();
     }
 }

@@ -129,6 +129,53 @@ class IssuesTest {
         assertThat(issues(text).get(0).message()).isEqualTo(message);
     }
 
+    /** What people write out of habit: one message, one mend, and with the mends put in it is right. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "length * width * 10 | 10 | 10 EUR/m2",
+                "length * 10 | 10 | 10 EUR/m",
+                "10 * pieces * length * 3 EUR per ft | 3 EUR per ft | 3 EUR/ft",
+                "length * width * 10 EUR per ft2 | 10 EUR per ft2 | 10 EUR/ft2",
+                "€10/ft2 * length * width | €10/ft2 | 10 EUR/ft2",
+                "length * 1.018,50 € per metre | 1.018,50 € per metre | 1018.50 EUR/m",
+                "length x width * cloth | x | *",
+                "2(length + width) * rope | 2( | 2 * (",
+                "(length + width)(1 + 1) * rope | )( | ) * (",
+                "length (2 + 3) * rope | length ( | length * (",
+                "(length + width * rope | (length + width | (length + width)",
+                "length * 12,50 EUR/m | 12,50 EUR/m | 12.50 EUR/m",
+                "length * 1.018,00 EUR/m | 1.018,00 EUR/m | 1018.00 EUR/m",
+                "length * width * 10 EUR/m² | m² | m2",
+                "length * width * 10 EUR/m^2 | m^2 | m2",
+                "length * width * 10 EUR/sqm | sqm | m2",
+            })
+    void aHabitHasOneMessageAndItsMendIsRight(String text, String wrong, String mend) {
+        assertThat(issues(text)).singleElement().satisfies(issue -> {
+            assertThat(issue.span().of(text)).isEqualTo(wrong);
+            assertThat(issue.replacement()).isEqualTo(mend);
+            String mended = text.substring(0, issue.span().from())
+                    + mend
+                    + text.substring(issue.span().to());
+            assertThat(issues(mended)).as(mended).isEmpty();
+        });
+    }
+
+    @Test
+    void anotherCurrencysSignIsNotGuessed() {
+        assertThat(issues("$10 * pieces")).singleElement().satisfies(issue -> {
+            assertThat(issue.message()).isEqualTo("The shop’s currency is EUR, not $");
+            assertThat(issue.replacement()).isNull();
+        });
+    }
+
+    @Test
+    void whatStandsInQuotesIsNoHabit() {
+        assertThat(issues("IF(mounting = \"2(a x b)\"; 1 EUR; 2 EUR)").get(0).message())
+                .contains("no option of “mounting”");
+    }
+
     @Test
     void controlCharactersAreNamedByTheirNumber() {
         assertThat(issues("1 EUR\u0007").get(0).message()).isEqualTo("The character U+0007 has no meaning here");

@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 /** Reads a formula by descent, one method a level of precedence, and goes on after a mistake to find the next. */
 public final class Parser {
 
+    /** What is said of a parenthesis that opens and does not close. */
+    public static final String NEVER_CLOSED = "This parenthesis is never closed";
+
     /** The longest formula, in characters. */
     public static final int LONGEST = 4_000;
 
@@ -227,7 +230,7 @@ public final class Parser {
             return close(open);
         }
         if (issues.isEmpty() || token.type() != Type.END) {
-            issue(open, "This parenthesis is never closed");
+            issue(open, NEVER_CLOSED);
         }
         return token.span();
     }

@@ -3,6 +3,7 @@ package dev.steelyard.core.formula.parse;
 import dev.steelyard.core.formula.ast.Issue;
 import dev.steelyard.core.formula.ast.Span;
 import dev.steelyard.core.formula.parse.Token.Type;
+import dev.steelyard.core.number.WrittenNumber;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -43,6 +44,16 @@ final class Separators {
         }
     }
 
+    /** The number written plainly, with whatever follows it; signs between thousands go. */
+    private static String mended(String written) {
+        int end = 0;
+        while (end < written.length() && "0123456789.,".indexOf(written.charAt(end)) >= 0) {
+            end++;
+        }
+        String plain = WrittenNumber.plain(written.substring(0, end));
+        return (plain.indexOf(',') < 0 ? plain : plain.replace(',', '.')) + written.substring(end);
+    }
+
     /** A comma right between two numbers: “2,5”. */
     private boolean decimalComma(int index) {
         Token comma = tokens.get(index);
@@ -58,9 +69,7 @@ final class Separators {
         if (touching) {
             Span span = before.span().through(after.span());
             issues.add(new Issue(
-                    span,
-                    "“" + span.of(text) + "” has a decimal comma; write a point",
-                    span.of(text).replace(',', '.')));
+                    span, "“" + span.of(text) + "” has a decimal comma; write a point", mended(span.of(text))));
         }
         return touching;
     }
