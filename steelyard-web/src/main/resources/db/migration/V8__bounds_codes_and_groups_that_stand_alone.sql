@@ -64,6 +64,10 @@ create table code_use (
 alter table basket_line
     add column seen varchar(120) null;
 
--- What an order needs to explain itself to the end, and to be found again.
+-- What an order's invoice says of the seller, and whether its buyer sees figures without tax.
+alter table shop_order
+    add column seller      longtext not null default '{}' check (json_valid(seller)),
+    add column without_tax boolean  not null default false;
+
 alter table change_entry
     modify column subject varchar(10) not null check (subject in ('CARD', 'PRICES', 'ROWS', 'ORDER', 'DEAL', 'DEAL_ORDER', 'TAX', 'BATCH', 'GOODS', 'SHOP', 'SIGN_IN', 'CODES'));

@@ -1,5 +1,7 @@
 // The counter: one more or less, and forms that send themselves. Prices come from the server; its
 // answer is the whole product form, morphed into the page so that hands and focus stay where they are.
+import "./print.js";
+
 document.documentElement.classList.add("scripted");
 
 const product = {
@@ -22,12 +24,6 @@ document.addEventListener("click", (event) => {
     const next = by > 0 ? Math.floor(now / size) + 1 : Math.ceil(now / size) - 1;
     field.value = String(Math.max(1, next) * size);
     field.dispatchEvent(new Event("input", { bubbles: true }));
-  }
-});
-
-document.addEventListener("click", (event) => {
-  if (event.target.closest("[data-print]")) {
-    window.print();
   }
 });
 

@@ -46,6 +46,7 @@ class EveryPageTest {
             "/orders?find=brush&from=x",
             "/deals/new",
             "/codes",
+            "/price-list?group=Boatyard",
             "/shop",
             "/today",
             "/history",

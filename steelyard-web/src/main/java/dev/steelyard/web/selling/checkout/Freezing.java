@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.checkout;
 
 import dev.steelyard.core.deal.Dealt;
+import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
@@ -10,21 +11,36 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.selling.counter.Nets;
 import dev.steelyard.web.selling.counter.PricedPick;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.shown.DealText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Freezes a priced basket: what is ordered is what was priced, whatever changes later. */
 @Component
 class Freezing {
+
+    /** Why a deal was not used that was live for the customer then; others say nothing about this order. */
+    private static final Set<Why> LIVE_FOR_THEM = EnumSet.of(
+            Why.CODE,
+            Why.PAYMENT,
+            Why.CONTAINS,
+            Why.NO_GOODS,
+            Why.TOO_LITTLE,
+            Why.ANOTHER_GIVES_MORE,
+            Why.TAKES_NOTHING);
 
     private final GoodsStore goods;
 
@@ -60,9 +76,24 @@ class Freezing {
                                 .toList(),
                 basket.dealt().used().stream().map(used -> deal(used, book)).toList(),
                 DealText.unused(basket.dealt()).stream()
+                        .filter(unused -> LIVE_FOR_THEM.contains(unused.why()))
+                        .collect(Collectors.toMap(
+                                unused -> unused.deal().name(),
+                                unused -> unused,
+                                (one, other) -> one,
+                                LinkedHashMap::new))
+                        .values()
+                        .stream()
                         .map(unused -> new NewOrder.UnusedDeal(unused.deal().name(), unused.detail()))
                         .toList(),
                 shopper.codes(),
+                new NewOrder.Seller(
+                        book.shop().name(),
+                        book.shop().invoicing().lines(),
+                        book.shop().invoicing().taxNumber()),
+                tax != null
+                        && tax.included()
+                        && Objects.requireNonNull(book.book().tax()).seesWithout(shopper.group()),
                 lines(shopper, basket, book));
     }
 
@@ -84,21 +115,22 @@ class Freezing {
                 .map(pick -> ((PricedLine) pick.result()).item().product().sku().value())
                 .toList());
         List<NewOrder.Line> lines = new ArrayList<>();
+        BigDecimal[] taxes = Nets.taxes(basket);
         for (int i = 0; i < picks.size(); i++) {
-            lines.add(line(basket, i, picks.get(i), ids, shopper));
+            lines.add(line(basket, i, picks.get(i), taxes[i], ids, shopper));
         }
         return lines;
     }
 
     private static NewOrder.Line line(
-            PricedBasket basket, int place, PricedPick pick, Map<String, Long> ids, Shopper shopper) {
+            PricedBasket basket, int place, PricedPick pick, BigDecimal tax, Map<String, Long> ids, Shopper shopper) {
         PricedLine line = (PricedLine) pick.result();
         List<String> answers = new ArrayList<>(pick.answers());
         if (!pick.variants().isEmpty()) {
             answers.add(pick.variants());
         }
         CardInForce version = pick.version();
-        Money own = basket.taxOf(place);
+        boolean taxed = basket.taxOf(place) != null;
         return new NewOrder.Line(
                 Objects.requireNonNull(ids.get(line.item().product().sku().value())),
                 line.item().sku().value(),
@@ -108,8 +140,8 @@ class Freezing {
                 line.shownPerPiece().value().scale(),
                 line.total().value(),
                 Objects.requireNonNull(basket.left(place)).value(),
-                own == null ? null : rate(line, pick.book(), shopper),
-                own == null ? null : own.value(),
+                taxed ? rate(line, pick.book(), shopper) : null,
+                taxed ? tax : null,
                 answers,
                 line.card(),
                 version == null ? null : version.id(),

@@ -13,7 +13,7 @@ import java.util.Objects;
  * What the lines of a basket come to without the tax they contain, each less its own tax; what their sum then lacks to what
  * is paid without tax is put on the largest, so that what is shown adds up.
  */
-final class Nets {
+public final class Nets {
 
     private Nets() {}
 
@@ -30,25 +30,32 @@ final class Nets {
 
     /** One for each line; 0 for one without a price. */
     static BigDecimal[] of(PricedBasket priced) {
-        int lines = priced.lines().size();
-        BigDecimal[] nets = new BigDecimal[lines];
-        BigDecimal sum = BigDecimal.ZERO;
-        int largest = -1;
-        for (int i = 0; i < lines; i++) {
+        BigDecimal[] taxes = taxes(priced);
+        BigDecimal[] nets = new BigDecimal[taxes.length];
+        for (int i = 0; i < taxes.length; i++) {
             Money left = priced.left(i);
-            Money tax = priced.taxOf(i);
-            nets[i] = left == null
-                    ? BigDecimal.ZERO
-                    : tax == null ? left.value() : left.value().subtract(tax.value());
-            sum = sum.add(nets[i]);
-            largest = largest < 0 || nets[i].compareTo(nets[largest]) > 0 ? i : largest;
-        }
-        if (priced.tax() != null && largest >= 0) {
-            BigDecimal whole = priced.total()
-                    .value()
-                    .subtract(Objects.requireNonNull(priced.tax()).sum());
-            nets[largest] = nets[largest].add(whole.subtract(sum));
+            nets[i] = left == null ? BigDecimal.ZERO : left.value().subtract(taxes[i]);
         }
         return nets;
+    }
+
+    /** Each line's own tax, which add up to the tax of the basket; 0 for one without. */
+    public static BigDecimal[] taxes(PricedBasket priced) {
+        BigDecimal[] taxes = new BigDecimal[priced.lines().size()];
+        BigDecimal sum = BigDecimal.ZERO;
+        int largest = -1;
+        for (int i = 0; i < taxes.length; i++) {
+            Money tax = priced.taxOf(i);
+            taxes[i] = tax == null ? BigDecimal.ZERO : tax.value();
+            sum = sum.add(taxes[i]);
+            Money left = priced.left(i);
+            Money most = largest < 0 ? null : priced.left(largest);
+            largest = left != null && (most == null || left.compareTo(most) > 0) ? i : largest;
+        }
+        if (priced.tax() != null && largest >= 0) {
+            taxes[largest] = taxes[largest].add(
+                    Objects.requireNonNull(priced.tax()).sum().subtract(sum));
+        }
+        return taxes;
     }
 }

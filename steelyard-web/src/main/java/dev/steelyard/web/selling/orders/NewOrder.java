@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param paymentReference the payment service's; empty where it took no money
  * @param cardEnding empty where no card was used
  * @param goodsTotal what the lines came to before deals; none for an order of before there were any
+ * @param withoutTax whether the buyer sees figures without the tax they contain
  * @param unusedDeals what did not count, each with why
  */
 public record NewOrder(
@@ -40,9 +41,12 @@ public record NewOrder(
         List<Deal> deals,
         List<UnusedDeal> unusedDeals,
         List<String> codes,
+        Seller seller,
+        boolean withoutTax,
         List<Line> lines) {
 
     public NewOrder {
+        seller = Objects.requireNonNullElse(seller, Seller.UNKNOWN);
         // a checkout begun before there were deals has none of these
         payment = Objects.requireNonNullElse(payment, "card");
         tax = Objects.requireNonNullElse(tax, List.of());
@@ -72,7 +76,26 @@ public record NewOrder(
                 deals,
                 unusedDeals,
                 codes,
+                seller,
+                withoutTax,
                 lines);
+    }
+
+    /**
+     * Who sells, as an invoice says it.
+     *
+     * @param address its lines; none for none
+     * @param taxNumber empty for none
+     */
+    public record Seller(String name, List<String> address, String taxNumber) {
+
+        static final Seller UNKNOWN = new Seller("", List.of(), "");
+
+        public Seller {
+            name = Objects.requireNonNullElse(name, "");
+            address = Objects.requireNonNullElse(address, List.of());
+            taxNumber = Objects.requireNonNullElse(taxNumber, "");
+        }
     }
 
     /** The tax of one rate, in percent, and what it is reckoned of. */

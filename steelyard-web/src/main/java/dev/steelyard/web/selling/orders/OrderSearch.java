@@ -11,31 +11,61 @@ import org.jspecify.annotations.Nullable;
  * Which orders are looked for: all that fit everything that is given.
  *
  * @param text a part of a number, a customer's name or e-mail, or of a product's name or SKU; empty for any
+ * @param group whose prices they had; empty for any
+ * @param deal a part of the name of a deal that counted; empty for any
+ * @param code that was given; empty for any
  * @param from the first day; none for since ever
  * @param until the last day; none for until now
  */
-record OrderSearch(String text, @Nullable LocalDate from, @Nullable LocalDate until, Map<String, String> faults) {
+record OrderSearch(
+        String text,
+        String group,
+        String deal,
+        String code,
+        @Nullable LocalDate from,
+        @Nullable LocalDate until,
+        Map<String, String> faults) {
+
+    /** The word for orders at everyone's prices. */
+    static final String EVERYONE = "Everyone";
 
     private static final int LONGEST = 100;
 
     /** Everything. */
-    static final OrderSearch ALL = new OrderSearch("", null, null, Map.of());
+    static final OrderSearch ALL = new OrderSearch("", "", "", "", null, null, Map.of());
 
     /** Reads what is typed; what cannot be read is a fault by its field and does not narrow the search. */
-    static OrderSearch read(@Nullable String text, @Nullable String from, @Nullable String until) {
+    static OrderSearch read(Map<String, String> sent) {
         Map<String, String> faults = new LinkedHashMap<>();
-        String typed = Objects.requireNonNullElse(text, "").strip();
-        if (typed.length() > LONGEST) {
-            faults.put("find", "At most " + LONGEST + " characters; these are " + typed.length());
-            typed = typed.substring(0, LONGEST);
-        }
-        LocalDate first = day("from", from, faults);
-        LocalDate last = day("until", until, faults);
+        String typed = text("find", sent, faults);
+        LocalDate first = day("from", sent.get("from"), faults);
+        LocalDate last = day("until", sent.get("until"), faults);
         if (first != null && last != null && last.isBefore(first)) {
             faults.put("until", "The last day, " + last + ", is before the first, " + first);
             last = null;
         }
-        return new OrderSearch(typed, first, last, faults);
+        return new OrderSearch(
+                typed,
+                sent.getOrDefault("group", "").strip(),
+                text("deal", sent, faults),
+                text("code", sent, faults),
+                first,
+                last,
+                faults);
+    }
+
+    /** Whether anything is looked for. */
+    boolean narrows() {
+        return !equals(ALL);
+    }
+
+    private static String text(String field, Map<String, String> sent, Map<String, String> faults) {
+        String typed = sent.getOrDefault(field, "").strip();
+        if (typed.length() <= LONGEST) {
+            return typed;
+        }
+        faults.put(field, "At most " + LONGEST + " characters; these are " + typed.length());
+        return typed.substring(0, LONGEST);
     }
 
     private static @Nullable LocalDate day(String field, @Nullable String text, Map<String, String> faults) {
@@ -52,8 +82,8 @@ record OrderSearch(String text, @Nullable LocalDate from, @Nullable LocalDate un
         }
     }
 
-    /** The text for a LIKE that finds it anywhere, with its own wild cards taken as they are. */
-    String like() {
+    /** A text for a LIKE that finds it anywhere, with its own wild cards taken as they are. */
+    static String like(String text) {
         return "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
     }
 }

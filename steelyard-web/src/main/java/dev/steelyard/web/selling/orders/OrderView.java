@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param country where the goods went to; empty where it is not known
  * @param paid how it is paid, in words
  * @param tax “19 % tax contained in 30.00”, with its figure
+ * @param without what a buyer who sees figures without tax sees; none for others
  */
 public record OrderView(
         String number,
@@ -28,7 +29,23 @@ public record OrderView(
         List<Deal> deals,
         List<NewOrder.UnusedDeal> unused,
         List<String> codes,
+        NewOrder.Seller seller,
+        @Nullable Without without,
         List<Line> lines) {
+
+    /**
+     * What its buyer sees, without the tax that figures contain.
+     *
+     * @param goods what the lines came to before deals
+     * @param saved by each deal, with its sign
+     * @param total what is left
+     */
+    public record Without(String goods, List<String> saved, String total) {}
+
+    /** Lines and deals as the buyer sees them: whether without tax. */
+    public boolean seenWithout() {
+        return without != null;
+    }
 
     /** The tax of one rate. */
     public record Tax(String words, String tax) {}
@@ -46,6 +63,9 @@ public record OrderView(
      *
      * @param before the total before deals, where they changed it; none else
      * @param tax “19 %: 4.79”; empty where none was reckoned
+     * @param taken what each deal took off it, in their order
+     * @param eachWithout the price of one piece without tax; none for buyers who see it with tax
+     * @param totalWithout the same of the total after deals
      */
     public record Line(
             String sku,
@@ -59,5 +79,27 @@ public record OrderView(
             String card,
             @Nullable Long cardId,
             @Nullable Long cardVersion,
-            List<ReckoningText.Line> reckoning) {}
+            List<ReckoningText.Line> reckoning,
+            List<Taken> taken,
+            @Nullable String eachWithout,
+            @Nullable String totalWithout) {
+
+        /** The price of one piece as the buyer sees it. */
+        public String eachSeen() {
+            return eachWithout == null ? perPiece : eachWithout;
+        }
+
+        /** The total as the buyer sees it. */
+        public String totalSeen() {
+            return totalWithout == null ? total : totalWithout;
+        }
+    }
+
+    /**
+     * What a deal took off a line.
+     *
+     * @param taken with its sign
+     * @param left what the line comes to then
+     */
+    public record Taken(String deal, String taken, String left) {}
 }

@@ -4,8 +4,10 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.selling.shown.AsSeen;
 import java.math.BigDecimal;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -42,7 +44,72 @@ class OrderViews {
                 deals.stream().map(deal -> deal(deal, minor)).toList(),
                 mapper.readValue(order.unusedDeals(), new TypeReference<List<NewOrder.UnusedDeal>>() {}),
                 mapper.readValue(order.codes(), new TypeReference<List<String>>() {}),
-                order.lines().stream().map(line -> line(line, minor)).toList());
+                mapper.readValue(order.seller(), NewOrder.Seller.class),
+                order.withoutTax() ? without(order, deals, minor) : null,
+                lines(order, deals, minor));
+    }
+
+    private List<OrderView.Line> lines(StoredOrder order, List<NewOrder.Deal> deals, int minor) {
+        List<OrderView.Line> lines = new ArrayList<>();
+        for (int i = 0; i < order.lines().size(); i++) {
+            StoredOrderLine line = order.lines().get(i);
+            lines.add(line(line, taken(line, i, deals, minor), order.withoutTax(), minor));
+        }
+        return lines;
+    }
+
+    /** What each deal took off a line, and what was left then. */
+    private static List<OrderView.Taken> taken(StoredOrderLine line, int at, List<NewOrder.Deal> deals, int minor) {
+        List<OrderView.Taken> taken = new ArrayList<>();
+        BigDecimal left = line.total();
+        for (NewOrder.Deal deal : deals) {
+            BigDecimal share = at < deal.shares().size() ? deal.shares().get(at) : BigDecimal.ZERO;
+            if (share.signum() != 0) {
+                left = left.subtract(share);
+                taken.add(new OrderView.Taken(deal.name(), signed(share, minor), Show.money(left, minor)));
+            }
+        }
+        return taken;
+    }
+
+    private static String signed(BigDecimal saved, int minor) {
+        return (saved.signum() < 0 ? "+" : "−") + Show.money(saved.abs(), minor);
+    }
+
+    /** Without the tax that figures contain; goods are what is left and what deals took off, so that they add up. */
+    private static OrderView.Without without(StoredOrder order, List<NewOrder.Deal> deals, int minor) {
+        BigDecimal left = order.lines().stream()
+                .map(line -> net(line, after(line), minor))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        List<BigDecimal> saved = deals.stream()
+                .map(deal -> {
+                    BigDecimal sum = BigDecimal.ZERO;
+                    for (int i = 0;
+                            i < Math.min(deal.shares().size(), order.lines().size());
+                            i++) {
+                        sum = sum.add(
+                                less(deal.shares().get(i), order.lines().get(i).taxRate(), minor));
+                    }
+                    return sum;
+                })
+                .toList();
+        return new OrderView.Without(
+                Show.money(saved.stream().reduce(left, BigDecimal::add), minor),
+                saved.stream().map(one -> signed(one, minor)).toList(),
+                Show.money(left, minor));
+    }
+
+    private static BigDecimal after(StoredOrderLine line) {
+        return line.afterDeals() == null ? line.total() : line.afterDeals();
+    }
+
+    /** A line's total less its own tax, as it was frozen. */
+    private static BigDecimal net(StoredOrderLine line, BigDecimal total, int minor) {
+        return line.tax() == null ? less(total, line.taxRate(), minor) : total.subtract(line.tax());
+    }
+
+    private static BigDecimal less(BigDecimal money, @Nullable BigDecimal rate, int decimals) {
+        return new AsSeen(decimals, rate).of(money, decimals);
     }
 
     private static String paid(StoredOrder order) {
@@ -62,18 +129,12 @@ class OrderViews {
     }
 
     private static OrderView.Deal deal(NewOrder.Deal deal, int minor) {
-        boolean added = deal.saved().signum() < 0;
         return new OrderView.Deal(
-                deal.name(),
-                deal.words(),
-                (added ? "+" : "−") + Show.money(deal.saved().abs(), minor),
-                deal.detail(),
-                deal.id(),
-                deal.version());
+                deal.name(), deal.words(), signed(deal.saved(), minor), deal.detail(), deal.id(), deal.version());
     }
 
-    private OrderView.Line line(StoredOrderLine line, int minor) {
-        BigDecimal after = line.afterDeals() == null ? line.total() : line.afterDeals();
+    private OrderView.Line line(StoredOrderLine line, List<OrderView.Taken> taken, boolean without, int minor) {
+        BigDecimal after = after(line);
         return new OrderView.Line(
                 line.sku(),
                 line.name(),
@@ -86,7 +147,13 @@ class OrderViews {
                 line.card(),
                 line.cardId(),
                 line.cardVersion(),
-                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}));
+                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}),
+                taken,
+                without
+                        ? Show.money(
+                                less(line.pricePerPiece(), line.taxRate(), line.pieceDecimals()), line.pieceDecimals())
+                        : null,
+                without ? Show.money(net(line, after, minor), minor) : null);
     }
 
     private static String tax(@Nullable BigDecimal rate, @Nullable BigDecimal tax, int minor) {

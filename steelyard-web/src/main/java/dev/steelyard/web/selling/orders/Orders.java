@@ -1,11 +1,15 @@
 package dev.steelyard.web.selling.orders;
 
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.shop.Shops;
 import jakarta.persistence.EntityManager;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -47,7 +51,8 @@ public class Orders {
                         mapper.writeValueAsString(order.tax()),
                         mapper.writeValueAsString(order.deals()),
                         mapper.writeValueAsString(order.unusedDeals()),
-                        mapper.writeValueAsString(order.codes())));
+                        mapper.writeValueAsString(order.codes()),
+                        mapper.writeValueAsString(order.seller())));
         for (int i = 0; i < order.lines().size(); i++) {
             NewOrder.Line line = order.lines().get(i);
             stored.add(new StoredOrderLine(
@@ -70,42 +75,85 @@ public class Orders {
                 > 0;
     }
 
-    /** Orders that are looked for, the latest first, at most so many. */
+    /** Orders that are looked for, the latest first: a page of them. */
     @Transactional(readOnly = true)
-    List<OrderView> find(OrderSearch search, int most) {
+    List<OrderView> find(OrderSearch search, int page, int most) {
         ZoneId zone = shops.current().zone();
-        return found(search, most).map(order -> views.of(order, zone)).toList();
+        return found(search, page * most, most)
+                .map(order -> views.of(order, zone))
+                .toList();
+    }
+
+    /**
+     * What they come to.
+     *
+     * @param sum with the currency’s decimals
+     */
+    record Sums(long orders, String sum) {}
+
+    @Transactional(readOnly = true)
+    Sums sums(OrderSearch search) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        var query = entities.createQuery(
+                "select count(o), coalesce(sum(o.total), 0) from StoredOrder o" + where(search, values),
+                Object[].class);
+        values.forEach(query::setParameter);
+        Object[] sums = query.getSingleResult();
+        int minor = shops.current().minorDigits();
+        return new Sums(
+                (Long) sums[0], Show.money(((BigDecimal) sums[1]).setScale(minor, RoundingMode.HALF_UP), minor));
     }
 
     /** The same as rows of a file, one for each line of an order. */
     @Transactional(readOnly = true)
     void write(OrderSearch search, OrderCsv to) {
         ZoneId zone = shops.current().zone();
-        found(search, MOST_WRITTEN).forEach(order -> to.add(order, zone));
+        found(search, 0, MOST_WRITTEN).forEach(order -> to.add(order, zone));
     }
 
-    private Stream<StoredOrder> found(OrderSearch search, int most) {
-        StringBuilder query = new StringBuilder("select o from StoredOrder o where 1 = 1");
+    private Stream<StoredOrder> found(OrderSearch search, int first, int most) {
         Map<String, Object> values = new LinkedHashMap<>();
+        var found = entities.createQuery(
+                        "select o from StoredOrder o" + where(search, values) + " order by o.placedAt desc, o.id desc",
+                        StoredOrder.class)
+                .setFirstResult(first)
+                .setMaxResults(most);
+        values.forEach(found::setParameter);
+        return found.getResultStream();
+    }
+
+    private String where(OrderSearch search, Map<String, Object> values) {
+        StringBuilder where = new StringBuilder(" where 1 = 1");
         if (!search.text().isEmpty()) {
-            query.append(" and (o.number like :text escape '!' or o.buyer like :text escape '!'"
+            where.append(" and (o.number like :text escape '!' or o.buyer like :text escape '!'"
                     + " or o.email like :text escape '!' or exists (select l.id from StoredOrderLine l where l.order = o"
                     + " and (l.name like :text escape '!' or l.sku like :text escape '!')))");
-            values.put("text", search.like());
+            values.put("text", OrderSearch.like(search.text()));
+        }
+        if (search.group().equals(OrderSearch.EVERYONE)) {
+            where.append(" and o.pricedFor is null");
+        } else if (!search.group().isEmpty()) {
+            where.append(" and o.pricedFor = :group");
+            values.put("group", search.group());
+        }
+        if (!search.deal().isEmpty()) {
+            where.append(" and function('json_search', o.deals, 'one', :deal, '!', '$[*].name') is not null");
+            values.put("deal", OrderSearch.like(search.deal()));
+        }
+        if (!search.code().isEmpty()) {
+            where.append(" and function('json_search', o.codes, 'one', :code, '!') is not null");
+            values.put("code", search.code().toUpperCase(Locale.ROOT));
         }
         ZoneId zone = shops.current().zone();
         if (search.from() != null) {
-            query.append(" and o.placedAt >= :from");
+            where.append(" and o.placedAt >= :from");
             values.put("from", search.from().atStartOfDay(zone).toInstant());
         }
         if (search.until() != null) {
-            query.append(" and o.placedAt < :until");
+            where.append(" and o.placedAt < :until");
             values.put("until", search.until().plusDays(1).atStartOfDay(zone).toInstant());
         }
-        query.append(" order by o.placedAt desc, o.id desc");
-        var found = entities.createQuery(query.toString(), StoredOrder.class).setMaxResults(most);
-        values.forEach(found::setParameter);
-        return found.getResultStream();
+        return where.toString();
     }
 
     @Transactional(readOnly = true)

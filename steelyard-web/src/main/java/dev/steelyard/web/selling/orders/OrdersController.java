@@ -2,11 +2,14 @@ package dev.steelyard.web.selling.orders;
 
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.shop.CustomerGroup;
+import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import org.jspecify.annotations.Nullable;
+import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -18,46 +21,47 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class OrdersController {
 
-    private static final int MOST_LISTED = 200;
+    private static final int PAGE = 100;
 
     private final Orders orders;
     private final OrderViews views;
+    private final Shops shops;
 
-    OrdersController(Orders orders, OrderViews views) {
+    OrdersController(Orders orders, OrderViews views, Shops shops) {
+        this.shops = shops;
         this.orders = orders;
         this.views = views;
     }
 
     /** The latest, or those that are looked for. */
     @GetMapping("/orders")
-    String list(
-            @RequestParam @Nullable String find,
-            @RequestParam @Nullable String from,
-            @RequestParam @Nullable String until,
-            Model model) {
-        OrderSearch search = OrderSearch.read(find, from, until);
-        model.addAttribute("orders", orders.find(search, MOST_LISTED));
-        model.addAttribute("most", MOST_LISTED);
+    String list(@RequestParam Map<String, String> sent, Model model) {
+        OrderSearch search = OrderSearch.read(sent);
+        int page = sent.getOrDefault("page", "").matches("\\d{1,6}") ? Integer.parseInt(sent.get("page")) : 0;
+        Orders.Sums sums = orders.sums(search);
+        model.addAttribute("orders", orders.find(search, page, PAGE));
+        model.addAttribute("sums", sums);
+        model.addAttribute("currency", shops.current().currency());
+        model.addAttribute(
+                "groups", shops.groups().stream().map(CustomerGroup::name).toList());
+        model.addAttribute("page", page);
+        model.addAttribute("more", (page + 1L) * PAGE < sums.orders());
+        model.addAttribute("narrows", search.narrows());
         model.addAttribute("faults", search.faults());
-        model.addAttribute("find", find);
-        model.addAttribute("from", from);
-        model.addAttribute("until", until);
+        for (String field : List.of("find", "group", "deal", "code", "from", "until")) {
+            model.addAttribute(field, sent.getOrDefault(field, ""));
+        }
         return "orders/list";
     }
 
     /** The same as a file. */
     @GetMapping("/orders.csv")
-    void csv(
-            @RequestParam @Nullable String find,
-            @RequestParam @Nullable String from,
-            @RequestParam @Nullable String until,
-            HttpServletResponse response)
-            throws IOException {
+    void csv(@RequestParam Map<String, String> sent, HttpServletResponse response) throws IOException {
         response.setContentType("text/csv; charset=UTF-8");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment("orders", "orders", "csv"));
         try (Writer writer = response.getWriter()) {
-            orders.write(OrderSearch.read(find, from, until), new OrderCsv(writer, views));
+            orders.write(OrderSearch.read(sent), new OrderCsv(writer, views));
         }
     }
 

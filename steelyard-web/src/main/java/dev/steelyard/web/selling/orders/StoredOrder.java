@@ -52,6 +52,11 @@ class StoredOrder extends Stored {
     @Column(columnDefinition = "longtext")
     private String codes = "[]";
 
+    @Column(columnDefinition = "longtext")
+    private String seller = "{}";
+
+    private boolean withoutTax;
+
     private String paymentReference = "";
 
     @Column(columnDefinition = "char(4)")
@@ -64,7 +69,7 @@ class StoredOrder extends Stored {
     protected StoredOrder() {}
 
     /** What of an order is kept as JSON. */
-    record Written(String tax, String deals, String unusedDeals, String codes) {}
+    record Written(String tax, String deals, String unusedDeals, String codes, String seller) {}
 
     StoredOrder(String number, Instant placedAt, NewOrder order, Written written) {
         this.number = number;
@@ -85,8 +90,18 @@ class StoredOrder extends Stored {
         this.deals = written.deals();
         this.unusedDeals = written.unusedDeals();
         this.codes = written.codes();
+        this.seller = written.seller();
+        this.withoutTax = order.withoutTax();
         this.paymentReference = order.paymentReference();
         this.cardEnding = order.cardEnding();
+    }
+
+    String seller() {
+        return seller;
+    }
+
+    boolean withoutTax() {
+        return withoutTax;
     }
 
     void add(StoredOrderLine line) {

@@ -66,6 +66,77 @@ class OrdersTest {
                 .contains("tax 19 %: 5.51");
     }
 
+    @Test
+    void aLineSaysWhatEachDealTookAndOnlyDealsLiveForTheCustomerAreNamed(App app, Http shopper, Http owner) {
+        DemoDeals.putBack(app);
+        shopper.get("/counter");
+        shopper.post("/counter/basket/add", "sku", "SHK-8", "quantity", "6");
+        shopper.post("/counter/basket/code", "code", "KEEL-TIDE-26");
+        Buying.pay(shopper, shopper.get("/counter/checkout"));
+        String number = app.sql()
+                .sql("select number from shop_order")
+                .query(String.class)
+                .single();
+        assertThat(owner.signIn("maren").get("/orders/" + number).text())
+                .contains("Mix your hardware −2.40, leaves 42.00")
+                .contains("Keel code −7.50, leaves 34.50")
+                .contains("Deals not used of those that were live for this customer")
+                .doesNotContain("Club day not this customer");
+    }
+
+    @Test
+    void ordersAreFoundByGroupDealAndCodeAndSummed(App app, Http owner) {
+        DemoDeals.putBack(app);
+        buy(app, "Ada Quill", "BRU-1", "1");
+        Http club = new Http(app.url());
+        club.get("/counter");
+        club.post("/counter/as", "group", "Crew club");
+        club.post("/counter/basket/add", "sku", "SHK-8", "quantity", "6");
+        club.post("/counter/basket/code", "code", "KEEL-TIDE-26");
+        Buying.pay(club, club.get("/counter/checkout"));
+        owner.signIn("maren");
+        assertThat(owner.get("/orders").text()).contains("2 orders, ");
+        assertThat(owner.get("/orders?group=Crew+club").text())
+                .contains("1 order, ")
+                .contains("6 × Bow shackle");
+        assertThat(owner.get("/orders?group=Everyone").text()).contains("1 order, 15.00 EUR in all");
+        assertThat(owner.get("/orders?code=keel-tide-26").text()).contains("1 order, ");
+        assertThat(owner.get("/orders?deal=keel").text()).doesNotContain("Deck brush");
+        assertThat(owner.get("/orders?deal=no+such").text()).contains("No order fits.");
+    }
+
+    /** The buyer, the seller with their tax number, SKUs; without tax for those who see prices so, and adding up. */
+    @Test
+    void theReceiptIsAnInvoiceInTheFiguresItsBuyerSees(App app, Http owner, Http shopper) {
+        Answer page = owner.signIn("maren").get("/shop");
+        List<String> form = new java.util.ArrayList<>();
+        for (String field : List.of("seenBounds", "name", "mostPieces", "margin", "largeChange", "hintGives")) {
+            form.addAll(List.of(field, page.field(field)));
+        }
+        form.addAll(List.of("address", "Quay 4\nSaltmarsh", "taxNumber", "DE 123"));
+        assertThat(owner.post("/shop/bounds", form.toArray(String[]::new)).text())
+                .contains("Saved.");
+        shopper.get("/counter");
+        shopper.post("/counter/as", "group", "Boatyard");
+        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "1");
+        shopper.post("/counter/basket/add", "sku", "SHK-8", "quantity", "3");
+        String receipt = Buying.pay(shopper, shopper.get("/counter/checkout")).text();
+        assertThat(receipt)
+                .contains("Saltmarsh Chandlery Quay 4 Saltmarsh Tax number DE 123")
+                .contains("Sold to Ada Quill ada@example.org Germany")
+                .contains("BRU-1 Deck brush 1 12.61 12.61")
+                .contains("SHK-8 Bow shackle, 8 mm 3 6.22 18.65")
+                .contains("Without tax 31.26")
+                .contains("19 % tax contained in 37.20 5.94")
+                .contains("Paid , EUR 37.20");
+        assertThat(app.sql()
+                        .sql("select sum(tax) from order_line")
+                        .query(java.math.BigDecimal.class)
+                        .single())
+                .as("the lines' own tax adds up to that of the order")
+                .isEqualByComparingTo("5.94");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "Ada, 'Ada'",
