@@ -69,11 +69,19 @@ public final class DocumentChanges {
             for (int i = 0; i < before.size(); i++) {
                 compare(at + "/" + i, before.get(i), after.get(i));
             }
+        } else if (areWords(before) && areWords(after)) {
+            changes.add(PlaceWords.of(at) + ": " + (before.isEmpty() ? "nothing" : words(before)) + " → "
+                    + (after.isEmpty() ? "nothing" : words(after)));
         } else if (before.isArray() || after.isArray()) {
             changes.add(PlaceWords.of(at) + ": " + before.size() + " → " + after.size());
         } else {
             changes.add(PlaceWords.of(at) + ": " + words(before) + " → " + words(after));
         }
+    }
+
+    /** Whether it is a list of words, or not there. */
+    private static boolean areWords(JsonNode list) {
+        return list.isMissingNode() || list.isArray() && list.valueStream().allMatch(JsonNode::isString);
     }
 
     private static JsonNode orNone(JsonNode prices) {

@@ -18,6 +18,7 @@ import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -211,7 +212,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
 
         private FromPrice said(BigDecimal least, boolean several, String per) {
             int decimals = rules.roundingFor(item.product(), card.card()).unitPriceDecimals();
-            return new FromPrice(several ? "from" : "", least, seen.money(least, decimals), per);
+            BigDecimal rounded = least.scale() <= decimals ? least : least.setScale(decimals, RoundingMode.HALF_UP);
+            return new FromPrice(several ? "from" : "", rounded, seen.money(rounded, decimals), per);
         }
     }
 }

@@ -228,6 +228,13 @@ class DealsTest {
     }
 
     @Test
+    void whatIsWrongWithTheRowsTogetherIsSaidByThem(App app, Http owner) {
+        String deal = begin(owner.signIn("maren"), "spend", "category:Hardware");
+        owner.background(deal + "/edit", "basedOn", "1", "do", "keep", "?/forEvery", "true");
+        assertThat(owner.get(deal).text()).contains("Only an amount off what is spent counts for every full threshold");
+    }
+
+    @Test
     void aVersionIsPlannedPausedResumedAndGoneBackTo(App app, Http owner) {
         DemoDeals.putBack(app, "Club day");
         long id = id(app, "Club day");
