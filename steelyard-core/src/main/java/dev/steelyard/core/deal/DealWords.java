@@ -4,6 +4,7 @@ import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ final class DealWords {
         String plain = threshold(counts, much, digits);
         return switch (counts) {
             case SPEND -> plain;
-            case PIECES -> plain + (one ? " piece" : " pieces");
+            case PIECES -> Quantity.words(plain);
             case PRODUCTS -> plain + (one ? " product" : " different products");
             case SKUS -> plain + (one ? " kind" : " different kinds");
         };

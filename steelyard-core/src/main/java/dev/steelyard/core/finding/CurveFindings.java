@@ -6,6 +6,7 @@ import dev.steelyard.core.curve.PieceCurve.Stretch;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakKey;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -48,9 +49,9 @@ final class CurveFindings {
                                 cliff.lastTotal().value().subtract(cliff.total().value()))
                         .toPlainString();
                 String smaller = cliff.first() == cliff.last()
-                        ? cliff.last() + " pieces cost " + cliff.lastTotal()
-                        : cliff.first() + " pieces cost " + cliff.firstTotal() + " and " + cliff.last() + " cost "
-                                + cliff.lastTotal();
+                        ? Quantity.words(cliff.last()) + cost(cliff.last()) + cliff.lastTotal()
+                        : Quantity.words(cliff.first()) + cost(cliff.first()) + cliff.firstTotal() + " and "
+                                + cliff.last() + " cost " + cliff.lastTotal();
                 add(
                         Code.CLIFF,
                         smaller + ", but " + cliff.threshold() + " cost " + cliff.total()
@@ -71,6 +72,10 @@ final class CurveFindings {
                 .divide(BigDecimal.valueOf(cliff.threshold()), rounding.unitPriceDecimals(), RoundingMode.UP);
         BigDecimal before = stretchEndingBefore(cliff.threshold()).perPiece().value();
         return price.compareTo(before) < 0 ? new Mend.SetPrice(cliff.by().key(), price) : null;
+    }
+
+    private static String cost(long pieces) {
+        return pieces == 1 ? " costs " : " cost ";
     }
 
     private void neighbours() {

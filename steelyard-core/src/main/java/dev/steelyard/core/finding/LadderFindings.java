@@ -13,6 +13,7 @@ import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
@@ -90,7 +91,7 @@ final class LadderFindings {
             add(
                     Code.CLIFF,
                     here,
-                    who(asked) + before.until().toPlainString() + " pieces cost " + last.get() + ", but "
+                    who(asked) + pieces(before.until()) + last.get() + ", but "
                             + here.from().toPlainString() + " cost " + next.get() + ": the larger order is "
                             + cheaper.toPlainString() + " cheaper",
                     canLevel() ? new Mend.Switch("/ladder/noCliffs", true) : null,
@@ -106,7 +107,7 @@ final class LadderFindings {
                 add(
                         Code.CLIFF,
                         run,
-                        who(asked) + less.x().toPlainString() + " pieces cost " + less.total() + ", but "
+                        who(asked) + pieces(less.x()) + less.total() + ", but "
                                 + more.x().toPlainString() + " cost " + more.total(),
                         null,
                         Finding.Found.BY_SEARCH);
@@ -134,7 +135,7 @@ final class LadderFindings {
         if (was.isEmpty() || is.isEmpty()) {
             return;
         }
-        String from = who(asked) + "from " + here.from().toPlainString();
+        String from = who(asked) + asked.item().name() + ", from " + here.from().toPlainString();
         int direction = is.get().compareTo(was.get());
         if (direction == 0) {
             add(
@@ -176,6 +177,11 @@ final class LadderFindings {
         Ladder ladder = card.card().ladder();
         int index = ladder == null || run.by() == null ? -1 : ladder.rows().indexOf(run.by());
         return index < 0 ? "" : "/ladder/rows/" + index;
+    }
+
+    private static String pieces(BigDecimal counted) {
+        String words = Quantity.words(counted.toPlainString());
+        return words + (counted.compareTo(BigDecimal.ONE) == 0 ? " costs " : " cost ");
     }
 
     private static String who(Asked asked) {

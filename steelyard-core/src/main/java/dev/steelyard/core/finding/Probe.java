@@ -2,6 +2,7 @@ package dev.steelyard.core.finding;
 
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
@@ -45,7 +46,7 @@ record Probe(Asked asked, @Nullable TrialLine started, @Nullable PricedLine line
     /** “2 pieces, length 1.5 m, hem roped”. */
     String words(PreparedCard card) {
         StringJoiner words = new StringJoiner(", ");
-        words.add(asked.quantity() == 1 ? "1 piece" : asked.quantity() + " pieces");
+        words.add(Quantity.words(asked.quantity()));
         if (asked.answers().pack() != null) {
             words.add(asked.answers().pack());
         }

@@ -11,6 +11,7 @@ import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Ladder.Value;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
@@ -18,11 +19,17 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** What can be told from a card as it is written. */
 final class WrittenFindings {
+
+    /** The unit a price is told per, where per the pack's own it would be all zeros. */
+    private static final Map<Unit, Unit> TOLD_PER = Map.of(
+            Unit.G, Unit.KG, Unit.ML, Unit.L, Unit.CM3, Unit.L, Unit.MM, Unit.M, Unit.CM, Unit.M, Unit.MM2, Unit.M2,
+            Unit.CM2, Unit.M2);
 
     private static final BigDecimal NINETY = BigDecimal.valueOf(90);
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
@@ -96,9 +103,10 @@ final class WrittenFindings {
             found.add(Finding.analysed(
                     Code.LIMITS,
                     "/ladder/upTo",
-                    "More than " + ladder.upTo().toPlainString()
-                            + " pieces can be asked for and have no price; add a further-piece price to sell them",
-                    null));
+                    "More than " + Quantity.words(ladder.upTo().toPlainString())
+                            + " can be asked for and have no price; add a further-piece price to sell them, or let "
+                            + ladder.upTo().toPlainString() + " be the most that is ordered",
+                    new Mend.Put("/quantity/atMost", ladder.upTo())));
         }
     }
 
@@ -113,8 +121,8 @@ final class WrittenFindings {
                 found.add(Finding.analysed(
                         Code.NEVER_REACHED,
                         at,
-                        "The break from " + from.toPlainString() + " is above the " + most
-                                + " pieces that one line can have",
+                        "The break from " + from.toPlainString() + " is above the " + Quantity.words(most)
+                                + " that one line can have",
                         new Mend.Remove(at)));
             }
         }
@@ -205,13 +213,14 @@ final class WrittenFindings {
     }
 
     private void dearer(PiecePrice.Pack pack, BigDecimal each, String than, BigDecimal other, String at) {
-        BigDecimal factor = pack.unit().factor();
+        Unit told = TOLD_PER.getOrDefault(pack.unit(), pack.unit());
+        BigDecimal factor = told.factor();
         BigDecimal wanted = other.multiply(pack.unit().toBase(pack.amount()), Decimals.EXACT);
         found.add(Finding.analysed(
                 Code.PACK_DEARER,
                 at + "/price",
-                "The pack of " + pack.name() + " costs " + shown(each.multiply(factor)) + " per "
-                        + pack.unit().symbol() + ", more than " + than + " at " + shown(other.multiply(factor)),
+                "The pack of " + pack.name() + " costs " + shown(each.multiply(factor)) + " per " + told.symbol()
+                        + ", more than " + than + " at " + shown(other.multiply(factor)),
                 new Mend.Put(at + "/price", wanted.setScale(2, RoundingMode.DOWN))));
     }
 

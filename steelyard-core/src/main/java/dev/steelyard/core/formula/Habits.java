@@ -3,6 +3,7 @@ package dev.steelyard.core.formula;
 import dev.steelyard.core.formula.ast.Issue;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Span;
+import dev.steelyard.core.formula.parse.Parser;
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.unit.Unit;
 import java.util.ArrayList;
@@ -25,13 +26,14 @@ final class Habits {
 
     private static final Map<String, String> SIGNS = Map.of("€", "EUR", "£", "GBP", "¥", "JPY");
     private static final String DOLLARS = "USD|CAD|AUD|NZD|SGD|HKD";
-    private static final String NUMBER = "(\\d(?:[\\d.,'’]*\\d)?)";
+    // begins where a number begins, so that a long row of digits is looked at once and not from each of them
+    private static final String NUMBER = "(?<![\\d.,'’])(\\d++(?:[.,'’]+\\d+)*+)";
     private static final String PER = "(?:\\s*(?:/|\\bper\\b)\\s*([A-Za-z]+[23²³]?))?";
     private static final Pattern SIGN_FIRST = Pattern.compile("([€£$¥])\\s*" + NUMBER + PER);
-    private static final Pattern SIGN_LAST = Pattern.compile(NUMBER + "\\s*([€£$¥])" + PER);
+    private static final Pattern SIGN_LAST = Pattern.compile(NUMBER + "\\s*+([€£$¥])" + PER);
     private static final Pattern TIMES = Pattern.compile("(?<=[\\w)]\\s)([xX])(?=\\s[\\w(])");
-    private static final Pattern NO_OPERATOR = Pattern.compile("(?<![A-Za-z_\\d.])(\\d[\\d.]*|\\))\\s*\\(");
-    private static final Pattern NAME_BEFORE = Pattern.compile("\\b([A-Za-z]\\w*)\\s*\\(");
+    private static final Pattern NO_OPERATOR = Pattern.compile("((?<![A-Za-z_\\d.])\\d[\\d.]*+|\\))\\s*+\\(");
+    private static final Pattern NAME_BEFORE = Pattern.compile("\\b([A-Za-z]\\w*+)\\s*+\\(");
     private static final Pattern POWER =
             Pattern.compile("(?<=[\\d\\s/])(mm|cm|m|km|in|ft|yd)(?:([²³])|(?<=/\\w{1,2})\\^([23])(?!\\d))");
 
@@ -73,11 +75,14 @@ final class Habits {
 
     /** Those of a text, in their order; none of them overlaps another. */
     static List<Issue> in(String text, Scope scope) {
+        if (text.length() > Parser.LONGEST) {
+            return List.of();
+        }
         Habits habits = new Habits(text, scope);
         habits.each(SIGN_FIRST, match -> habits.money(match, match.group(1), match.group(2), match.group(3)));
         habits.each(SIGN_LAST, match -> habits.money(match, match.group(2), match.group(1), match.group(3)));
         habits.each(
-                Pattern.compile(NUMBER + "\\s*" + scope.currency() + "\\s+per\\s+([A-Za-z]+[23²³]?)"),
+                Pattern.compile(NUMBER + "\\s*+" + scope.currency() + "\\s+per\\s+([A-Za-z]+[23²³]?)"),
                 match -> habits.said(
                         match,
                         "“per” is written /",

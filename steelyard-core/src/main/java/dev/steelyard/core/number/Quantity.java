@@ -22,6 +22,16 @@ public final class Quantity {
                 && value.compareTo(BigDecimal.valueOf(MOST)) <= 0;
     }
 
+    /** “1 piece”, “12 pieces”. */
+    public static String words(long pieces) {
+        return words(String.valueOf(pieces));
+    }
+
+    /** “1 piece”, “12 pieces”, of a number that is written already. */
+    public static String words(String pieces) {
+        return pieces + (pieces.equals("1") ? " piece" : " pieces");
+    }
+
     /** Reads a typed quantity; the fault says what was given and what is allowed. */
     public static DecimalText.Reading read(String text) {
         DecimalText.Reading reading = DecimalText.read(text);

@@ -19,8 +19,8 @@ import java.util.regex.Pattern;
 final class Run {
 
     /** Numbers with their units, added and multiplied; no function, name or text. */
-    private static final Pattern READABLE =
-            Pattern.compile("[\\d.,\\s×+/()−-]*(?:(?:mm|cm|m|km|in|ft|yd|mL|L|g|kg|t|oz|lb)[²³]?[\\d.,\\s×+/()−-]*)*");
+    private static final Pattern READABLE = Pattern.compile(
+            "[\\d.,\\s×+/()−-]*+(?:(?>mm|cm|m|km|in|ft|yd|mL|L|g|kg|t|oz|lb)[²³]?[\\d.,\\s×+/()−-]*+)*+");
 
     private final Frame frame;
     private final Asked asked;

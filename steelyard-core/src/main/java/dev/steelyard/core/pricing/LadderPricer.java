@@ -7,6 +7,7 @@ import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.prepared.AppliedCharge.How;
 import dev.steelyard.core.reckoning.Fault.Kind;
@@ -61,17 +62,20 @@ final class LadderPricer {
     }
 
     private void soldFrom(Ladder by) {
-        BigDecimal least = Objects.requireNonNull(line.ladder()).soldFrom();
-        if (least == null) {
+        BigDecimal soldFrom = Objects.requireNonNull(line.ladder()).soldFrom();
+        if (soldFrom == null) {
             return;
         }
         BigDecimal counted = by.counts() == Counts.PIECES ? BigDecimal.valueOf(tally.pieces()) : tally.amount();
-        if (counted.compareTo(least) < 0) {
-            String unit = by.counts() == Counts.PIECES
-                    ? " pieces"
-                    : " " + Objects.requireNonNull(by.unit()).symbol();
+        if (counted.compareTo(soldFrom) < 0) {
+            String least = Decimals.plain(soldFrom, 0);
             throw Refused.at(
-                    Place.QUANTITY, "sold from " + Decimals.plain(Objects.requireNonNull(by.soldFrom()), 0) + unit);
+                    Place.QUANTITY,
+                    "sold from "
+                            + (by.counts() == Counts.PIECES
+                                    ? Quantity.words(least)
+                                    : least + " "
+                                            + Objects.requireNonNull(by.unit()).symbol()));
         }
     }
 

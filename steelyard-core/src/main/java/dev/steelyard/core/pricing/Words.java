@@ -5,6 +5,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ final class Words {
 
     /** “12 pieces reach ‘from 10’ for Boatyard”, with the pieces of other lines named where they helped. */
     static String reaching(long quantity, long counted, Break reached) {
-        String pieces = counted == 1 ? "1 piece reaches" : counted + " pieces reach";
+        String pieces = Quantity.words(counted) + (counted == 1 ? " reaches" : " reach");
         String sum = counted == quantity ? pieces : quantity + " here + " + (counted - quantity) + " more = " + pieces;
         return sum + " “from " + reached.from().toPlainString() + "”" + group(reached) + days(reached);
     }
@@ -74,7 +75,7 @@ final class Words {
             sold.add("in multiples of " + orders.multipleOf());
         }
         String near = orders.nearest(pieces).stream().map(String::valueOf).collect(Collectors.joining(" or "));
-        return pieces + (pieces == 1 ? " piece" : " pieces") + " cannot be ordered: sold " + String.join(", ", sold)
+        return Quantity.words(pieces) + " cannot be ordered: sold " + String.join(", ", sold)
                 + (near.isEmpty() ? "" : "; order " + near);
     }
 

@@ -51,9 +51,9 @@ class CardFindingsTest {
     void aPriceThatRisesAndOneThatChangesNothing() {
         RateCard card = card(ladder(Value.PRICE, row(5, "25.00"), row(10, "25.00"), row(20, "24.50")));
         assertThat(only(Code.RISES, goods("24.00"), card).message())
-                .isEqualTo("From 5 a piece costs 25.00, more than the 24.00 before");
+                .isEqualTo("Goods, from 5 a piece costs 25.00, more than the 24.00 before");
         Finding same = only(Code.NO_OP, goods("24.00"), card);
-        assertThat(same.message()).isEqualTo("From 10 changes nothing: a piece costs 25.00 as before");
+        assertThat(same.message()).isEqualTo("Goods, from 10 changes nothing: a piece costs 25.00 as before");
         assertThat(same.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
     }
 
@@ -203,9 +203,11 @@ class CardFindingsTest {
                         false,
                         false))
                 .build();
-        assertThat(only(Code.LIMITS, goods(null), card).message())
-                .isEqualTo(
-                        "More than 8 pieces can be asked for and have no price; add a further-piece price to sell them");
+        Finding limits = only(Code.LIMITS, goods(null), card);
+        assertThat(limits.message())
+                .isEqualTo("More than 8 pieces can be asked for and have no price; add a further-piece price to sell"
+                        + " them, or let 8 be the most that is ordered");
+        assertThat(limits.mend()).isEqualTo(new Mend.Put("/quantity/atMost", BigDecimal.valueOf(8)));
     }
 
     @Test
@@ -226,6 +228,21 @@ class CardFindingsTest {
                         "The pack of 10 kg costs 4.20 per kg, more than any amount of one’s own at 4.10");
         assertThat(found.get(0).mend())
                 .isEqualTo(new Mend.Put("/cases/0/piece/packs/packs/1/price", new BigDecimal("40.00")));
+    }
+
+    @Test
+    void packsInGramsAreToldByTheKilogram() {
+        RateCard card = RateCard.named("Ballast")
+                .asks(List.of(Measurement.of("weight", Unit.G, "1", "1000", "1")))
+                .piece(new PiecePrice.Packs(
+                        List.of(grams("250 g", "250", "12.00"), grams("500 g", "500", "26.00")), null))
+                .build();
+        assertThat(only(Code.PACK_DEARER, goods(null), card).message())
+                .isEqualTo("The pack of 500 g costs 52.00 per kg, more than the pack of 250 g at 48.00");
+    }
+
+    private static PiecePrice.Pack grams(String name, String amount, String price) {
+        return new PiecePrice.Pack(name, new BigDecimal(amount), Unit.G, new BigDecimal(price));
     }
 
     @Test

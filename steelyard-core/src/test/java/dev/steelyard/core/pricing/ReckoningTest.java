@@ -172,7 +172,7 @@ class ReckoningTest {
         assertThat(steps(card().ladder(lots), "2", 3))
                 .containsExactly(
                         "Lot: 3 pieces reach “from 1” = 19.00",
-                        "Pieces: the lot and its charges = 19.00",
+                        "Pieces: the lot = 19.00",
                         "Line: as much as 5 pieces cost, since those cost less = 18.00");
     }
 

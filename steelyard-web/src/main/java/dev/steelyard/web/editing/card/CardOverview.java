@@ -86,18 +86,19 @@ class CardOverview {
             warnings.addAll(warnings(prepared, covered.get(0).items().get(0), subject));
         }
         beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
+        DraftDocument seen = cards.seen(entry, standing.liveNumber());
         return Line.of(
                 entry,
                 DraftKind.CARD,
                 standing,
                 standings.of(standing, entry.id(), entry.number()),
-                Sentences.inOneLine(entry.document()),
+                Sentences.inOneLine(seen),
                 reading.issues().size(),
                 warnings,
                 failing(entry.document(), reading, subject),
                 failingLive(entry, standing, subject),
                 subject.shop().zone(),
-                new More(CoversWords.of(entry.document(), subject.names()), covered.size()));
+                new More(CoversWords.of(seen, subject.names()), covered.size()));
     }
 
     private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {

@@ -94,7 +94,9 @@ final class LadderPlan {
 
     void hang(BeamDrawing drawing, LadderTable.Row row, LadderTable.Cell cell, BigDecimal from, double takesOff) {
         String label = label(cell.text());
-        String unit = amounts ? " " + Objects.requireNonNull(ladder.unit()).symbol() : " pieces";
+        String unit = amounts
+                ? " " + Objects.requireNonNull(ladder.unit()).symbol()
+                : (from.compareTo(BigDecimal.ONE) == 0 ? " piece" : " pieces");
         String who = cell.group().isEmpty() ? "" : cell.group() + ", ";
         drawing.hang(new Beam.Hung(
                 from.doubleValue(),

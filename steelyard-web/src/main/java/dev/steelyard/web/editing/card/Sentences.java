@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.words.CoversWords;
@@ -106,7 +107,13 @@ final class Sentences {
             return;
         }
         String piece = "/cases/" + (cases - 1) + "/piece";
-        words(cases > 1 ? "In " + cases + " cases; otherwise a piece costs " : "A piece costs ");
+        words(
+                cases > 1
+                        ? (cases == 2
+                                        ? "In 1 case its own; otherwise"
+                                        : "In " + (cases - 1) + " cases their own; otherwise")
+                                + " a piece costs "
+                        : "A piece costs ");
         way(piece);
         if (!document.text(piece + "/base").isEmpty()) {
             words(" plus ");
@@ -246,9 +253,9 @@ final class Sentences {
         String multiple = document.text("/quantity/multipleOf");
         List<String> parts = new ArrayList<>();
         if (!least.isEmpty() && !most.isEmpty()) {
-            parts.add(least + " to " + most + " pieces");
+            parts.add((least.equals(most) ? "" : least + " to ") + Quantity.words(most));
         } else if (!least.isEmpty() || !most.isEmpty()) {
-            parts.add(least.isEmpty() ? "at most " + most + " pieces" : "from " + least + " pieces");
+            parts.add(least.isEmpty() ? "at most " + Quantity.words(most) : "from " + Quantity.words(least));
         }
         if (!multiple.isEmpty()) {
             parts.add("in multiples of " + multiple);

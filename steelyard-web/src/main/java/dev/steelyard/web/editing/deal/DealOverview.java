@@ -6,6 +6,7 @@ import dev.steelyard.format.Documents;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
+import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Releases;
@@ -58,18 +59,21 @@ class DealOverview {
                         .map(finding -> finding.code().title() + ": " + finding.message())
                         .toList()
                 : List.of();
+        DraftDocument seen = drafts.seen(draft, standing.liveNumber());
+        Deal told = Objects.requireNonNull(
+                Documents.readDeal(seen.root(), subject.shop().zone()).deal());
         return Line.of(
                 draft,
                 DraftKind.DEAL,
                 standing,
                 standings.of(standing, draft.id(), draft.number()),
-                DealSentence.text(deal, draft.document(), book.book()),
+                DealSentence.text(told, seen, book.book()),
                 reading.issues().size(),
                 warnings,
                 List.of(),
                 List.of(),
                 subject.shop().zone(),
-                new More(DealSummaries.who(deal.conditions()), deal.combine() == Deal.Combine.STANDS_ALONE));
+                new More(DealSummaries.who(told.conditions()), told.combine() == Deal.Combine.STANDS_ALONE));
     }
 
     /**

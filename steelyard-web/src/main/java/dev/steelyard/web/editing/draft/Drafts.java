@@ -95,6 +95,14 @@ public class Drafts {
         return find(kind, id).orElseThrow(() -> kind.missing(id));
     }
 
+    /** What shoppers have of it; of one that is not live, the draft. */
+    @Transactional(readOnly = true)
+    public DraftDocument seen(Draft draft, long live) {
+        return live == 0 || live == draft.number()
+                ? draft.document()
+                : version(draft.id(), live).orElseGet(draft::document);
+    }
+
     /** The document of a version; none where there is no such version. */
     @Transactional(readOnly = true)
     public Optional<DraftDocument> version(long id, long number) {

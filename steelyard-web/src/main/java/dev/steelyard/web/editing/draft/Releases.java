@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -245,6 +247,23 @@ public class Releases {
         return releases.findById(now.latest())
                 .map(release -> release.release().madeBy())
                 .orElse(draft.changedBy());
+    }
+
+    /**
+     * Pauses or resumes several, all of them or none.
+     *
+     * @return how many are so now that were not before
+     */
+    @Transactional
+    public int several(DraftKind kind, List<Long> ids, boolean pause, String by) {
+        Set<Long> there = drafts.inOrder(kind).stream().map(StoredDraft::id).collect(Collectors.toSet());
+        return (int) ids.stream()
+                .distinct()
+                .filter(there::contains)
+                .map(id -> pause ? pause(id, "", by) : resume(id, "", by))
+                .flatMap(Optional::stream)
+                .filter(Done.class::isInstance)
+                .count();
     }
 
     /** Lets a card price nothing until it is resumed. */

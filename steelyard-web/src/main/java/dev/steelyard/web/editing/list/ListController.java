@@ -7,6 +7,7 @@ import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.SampleFigures;
 import dev.steelyard.web.editing.page.NotFitting;
 import dev.steelyard.web.shop.people.StaffMember;
@@ -38,14 +39,16 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/{where:cards|deals}")
 class ListController {
 
-    private static final List<String> OF_THE_LIST = List.of("seen", "order", "move", "_csrf");
+    private static final List<String> OF_THE_LIST = List.of("seen", "order", "move", "picked", "_csrf");
 
     private final Drafts drafts;
+    private final Releases releases;
     private final Books books;
     private final Map<DraftKind, Listing> listings = new EnumMap<>(DraftKind.class);
 
-    ListController(Drafts drafts, Books books, List<Listing> all) {
+    ListController(Drafts drafts, Releases releases, Books books, List<Listing> all) {
         this.drafts = drafts;
+        this.releases = releases;
         this.books = books;
         all.forEach(listing -> listings.put(listing.kind(), listing));
     }
@@ -59,6 +62,9 @@ class ListController {
             @PathVariable String where,
             @RequestParam @Nullable Long removed,
             @RequestParam(defaultValue = "false") boolean late,
+            @RequestParam @Nullable Integer paused,
+            @RequestParam @Nullable Integer resumed,
+            @RequestParam(defaultValue = "0") int of,
             @RequestParam MultiValueMap<String, String> sent,
             Model model) {
         Listing listing = listing(where);
@@ -68,6 +74,7 @@ class ListController {
                 removed == null ? null : drafts.find(listing.kind(), removed).orElse(null));
         model.addAttribute("lines", listing.lines());
         model.addAttribute("notice", late ? Moves.LATE : null);
+        model.addAttribute("done", done(listing.kind(), paused, resumed, of));
         model.addAllAttributes(listing.beside(Listing.asked(sent)));
         return "editing/list";
     }
@@ -108,6 +115,33 @@ class ListController {
                         .encode()
                         .buildAndExpand(sent.toSingleValueMap())
                         .toUriString();
+    }
+
+    /** Pauses those picked, or lets them count again. */
+    @PostMapping("/{what:pause|resume}")
+    String several(
+            @PathVariable String where,
+            @PathVariable String what,
+            @RequestParam(defaultValue = "") List<Long> picked,
+            @AuthenticationPrincipal StaffMember who) {
+        DraftKind kind = listing(where).kind();
+        int done = releases.several(kind, picked, what.equals("pause"), who.name());
+        books.refresh();
+        return "redirect:/" + where + "?" + what + "d=" + done + "&of=" + picked.size();
+    }
+
+    private static @Nullable String done(DraftKind kind, @Nullable Integer paused, @Nullable Integer resumed, int of) {
+        if (paused == null && resumed == null) {
+            return null;
+        }
+        if (of == 0) {
+            return "None is picked; tick those that are meant.";
+        }
+        int count = paused == null ? Objects.requireNonNull(resumed) : paused;
+        String what = paused == null ? "resumed: shoppers see it again" : "paused: shoppers do not see it";
+        String others = count == of ? "" : " " + (of - count) + " of those picked was so already, or is not live.";
+        return (count == 1 ? "1 " + kind.word() : count + " " + kind.where()) + " "
+                + (count == 1 ? what : what.replace(" it", " them")) + "." + others;
     }
 
     @GetMapping("/new")

@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.live;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.curve.Variable;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
@@ -70,7 +71,7 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
         }
         for (long quantity : quantities(before, after)) {
             TrialText many = trial.with(TrialText.QUANTITY, "" + quantity);
-            orders.putIfAbsent(many, new String[] {"trial", quantity == 1 ? "1 piece" : quantity + " pieces"});
+            orders.putIfAbsent(many, new String[] {"trial", Quantity.words(quantity)});
         }
         more.forEach((order, words) -> orders.putIfAbsent(order, new String[] {"trial", words}));
         int minor = after.subject().shop().minorDigits();

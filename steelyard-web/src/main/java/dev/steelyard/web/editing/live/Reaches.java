@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.OrderLine;
@@ -165,7 +166,7 @@ class Reaches {
         return new Reach.Row(
                 item.sku().value(),
                 item.name(),
-                pieces == 1 ? "1 piece" : pieces + " pieces",
+                Quantity.words(pieces),
                 before == null ? "" : Show.money(before, minor),
                 was.by(),
                 after == null ? "" : Show.money(after, minor),

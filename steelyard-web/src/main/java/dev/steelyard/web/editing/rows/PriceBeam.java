@@ -102,7 +102,7 @@ final class PriceBeam {
                         (dearest - stretch.perPiece().value().doubleValue()) / range,
                         price,
                         by.group() != null,
-                        who + "from " + by.pieces() + " pieces: " + price,
+                        who + "from " + Quantity.words(by.pieces()) + ": " + price,
                         "weight-" + priceField.replace("/value", ""),
                         Objects.requireNonNull(fields.from(by.key())),
                         priceField));

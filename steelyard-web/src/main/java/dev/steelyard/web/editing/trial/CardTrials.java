@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
@@ -182,7 +183,7 @@ public final class CardTrials {
                 .flatMap(one -> card.quantity().from(one).stream())
                 .distinct()
                 .toArray()) {
-            many.add(row(quantity == 1 ? "1 piece" : quantity + " pieces", trial.of(quantity)));
+            many.add(row(Quantity.words(quantity), trial.of(quantity)));
         }
         List<Measurement> sizes = card.measurements();
         if (!sizes.isEmpty()) {

@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.trial;
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CheckWeight;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -91,9 +92,7 @@ public final class Weights {
             parts.add(trial.customer().group());
         }
         String what = String.join(", ", parts);
-        return trial.quantity()
-                + (trial.quantity() != null && trial.quantity() == 1 ? " piece" : " pieces")
-                + (what.isEmpty() ? "" : ": " + what);
+        return Quantity.words(String.valueOf(trial.quantity())) + (what.isEmpty() ? "" : ": " + what);
     }
 
     /** A check weight as a trial. */

@@ -75,7 +75,12 @@ class Descriptions {
         List<VariantText> variants = new ArrayList<>(sql.query(
                 "select id, sku, name, unit_cost from variant where product_id = ? order by position, id",
                 (row, n) -> new VariantText(
-                        "" + row.getLong(1), row.getString(2), row.getString(3), plain(row.getBigDecimal(4)), false),
+                        "" + row.getLong(1),
+                        row.getString(2),
+                        row.getString(3),
+                        plain(row.getBigDecimal(4)),
+                        "",
+                        false),
                 id));
         variants.add(ProductForm.spare());
         return sql
@@ -307,13 +312,14 @@ class Descriptions {
                         id);
             } else if (!one.isBlank()) {
                 sql.update(
-                        "insert into variant (id, product_id, sku, name, position, unit_cost) values (?, ?, ?, ?, ?, ?)",
+                        "insert into variant (id, product_id, sku, name, position, unit_cost, shelf_price) values (?, ?, ?, ?, ?, ?, ?)",
                         ids.next(),
                         product,
                         one.sku(),
                         one.name(),
                         position++,
-                        ProductForm.moneyOf(one.unitCost()));
+                        ProductForm.moneyOf(one.unitCost()),
+                        ProductForm.moneyOf(one.price()));
             }
         }
     }

@@ -7,6 +7,7 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,6 +22,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The page on which a product is added, and that on which what is said of it is changed. */
 @Controller
 class ProductController {
+
+    private static final String PASTE = "paste";
 
     private final Descriptions descriptions;
     private final Categories categories;
@@ -46,6 +49,9 @@ class ProductController {
             Model model,
             HttpServletResponse response) {
         ProductForm form = ProductForm.read(sent);
+        if (sent.containsKey(PASTE)) {
+            return pasted(model, null, form, sent);
+        }
         Descriptions.Result result = descriptions.add(form, who.name());
         if (result.id() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -69,6 +75,9 @@ class ProductController {
             Model model,
             HttpServletResponse response) {
         ProductForm form = ProductForm.read(sent);
+        if (sent.containsKey(PASTE)) {
+            return pasted(model, id, form, sent);
+        }
         Descriptions.Result result = descriptions.change(id, form, who.name());
         if (result.id() != null) {
             books.refresh();
@@ -90,6 +99,17 @@ class ProductController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(model, id, form, result.faults(), "Not saved; see the fields that are marked.");
+    }
+
+    /** What is pasted stands in the fields, to be looked at; nothing is saved by it. */
+    private String pasted(Model model, @Nullable Long id, ProductForm form, MultiValueMap<String, String> sent) {
+        ProductForm filled = form.pasting(Objects.requireNonNullElse(sent.getFirst("pasted"), ""));
+        return page(
+                model,
+                id,
+                filled,
+                filled.faults(id == null),
+                "The lines stand in the table of variants. Look at them; nothing is saved yet.");
     }
 
     private String page(Model model, @Nullable Long id, ProductForm form, Map<String, String> faults, String notice) {

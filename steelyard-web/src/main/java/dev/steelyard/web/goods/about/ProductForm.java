@@ -55,12 +55,24 @@ record ProductForm(
      * A variant as typed.
      *
      * @param id empty for a new one
+     * @param price its shelf price where it is new; one that is there has its price among the product's prices
      * @param off whether it shall be taken off
      */
-    record VariantText(String id, String sku, String name, String unitCost, boolean off) {
+    record VariantText(String id, String sku, String name, String unitCost, String price, boolean off) {
 
         boolean isBlank() {
-            return id.isEmpty() && sku.isEmpty() && name.isEmpty() && unitCost.isEmpty();
+            return id.isEmpty() && sku.isEmpty() && name.isEmpty() && unitCost.isEmpty() && price.isEmpty();
+        }
+
+        /** With what another says of it. */
+        VariantText with(VariantText said) {
+            return new VariantText(
+                    id,
+                    sku,
+                    said.name.isEmpty() ? name : said.name,
+                    said.unitCost.isEmpty() ? unitCost : said.unitCost,
+                    said.price.isEmpty() ? price : said.price,
+                    off);
         }
     }
 
@@ -70,7 +82,7 @@ record ProductForm(
     }
 
     static VariantText spare() {
-        return new VariantText("", "", "", "", false);
+        return new VariantText("", "", "", "", "", false);
     }
 
     static ProductForm read(MultiValueMap<String, String> sent) {
@@ -83,6 +95,7 @@ record ProductForm(
                     skus.get(i).strip(),
                     at(sent, "variantName", i),
                     at(sent, "variantCost", i),
+                    at(sent, "variantPrice", i),
                     !id.isEmpty() && sent.getOrDefault("variantOff", List.of()).contains(id)));
         }
         return new ProductForm(
@@ -104,6 +117,26 @@ record ProductForm(
                 text(sent, "unitCost"),
                 text(sent, "decimals"),
                 variants);
+    }
+
+    /** With variants as they are pasted. */
+    ProductForm pasting(String pasted) {
+        return new ProductForm(
+                version,
+                sku,
+                name,
+                description,
+                drawing,
+                brand,
+                categories,
+                type,
+                supplier,
+                tags,
+                taxClass,
+                shelfPrice,
+                unitCost,
+                decimals,
+                PastedVariants.onto(variants, pasted));
     }
 
     private static String text(MultiValueMap<String, String> sent, String name) {
@@ -165,6 +198,10 @@ record ProductForm(
             sku("variantSku." + i, one.sku(), faults);
             length("variantName." + i, one.name(), 1, 120, faults);
             money("variantCost." + i, one.unitCost(), faults);
+            money("variantPrice." + i, one.price(), faults);
+            if (!one.id().isEmpty() && !one.price().isEmpty()) {
+                faults.put("variantPrice." + i, "It is there already; its price is changed at “Its prices”");
+            }
             if (!skus.add(one.sku())) {
                 faults.put("variantSku." + i, "The SKU “" + one.sku() + "” stands twice");
             }

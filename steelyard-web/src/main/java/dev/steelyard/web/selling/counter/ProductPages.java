@@ -295,7 +295,7 @@ final class ProductPages {
                 line.billable() == null ? null : line.billable().unit(),
                 seen);
         return new ProductPage.Price(
-                Show.whole(line.quantity()) + (line.quantity() == 1 ? " piece" : " pieces"),
+                Quantity.words(Show.whole(line.quantity())),
                 seen.money(line.shownPerPiece().value(), decimals),
                 line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
                 seen.total(line.total().value()),

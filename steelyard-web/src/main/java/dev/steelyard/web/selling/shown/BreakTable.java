@@ -187,8 +187,7 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                 boolean lot) {
             BigDecimal each = line == null ? null : each(line);
             BreakWords words = row == null ? BreakWords.NONE : row.words();
-            String title =
-                    !words.title().isEmpty() ? words.title() : Show.whole(from) + (from == 1 ? " piece" : " pieces");
+            String title = !words.title().isEmpty() ? words.title() : Quantity.words(Show.whole(from));
             return new Tier(
                     from,
                     range(from, last),

@@ -31,7 +31,7 @@ class WordsTest {
                 "piece  | {`ladder`: {`mode`: `lot`}} | A piece costs what its lot says.",
                 "piece  | {`cases`: [{`piece`: {`rate`: {`unit`: `m2`, `price`: `21.40`, `wastePercent`: `8`}, `base`: `35`}}]} | A piece costs [21.40] per m² with [8] % waste plus [35].",
                 "piece  | {`cases`: [{`piece`: {`rate`: {`unit`: `m`, `price`: `3.10`, `breaks`: {`rows`: [{`from`: `20`, `value`: `2.75`}]}}}}]} | A piece costs [3.10] per m; from [20] m on it is [2.75].",
-                "piece  | {`cases`: [{`when`: `a`, `piece`: {`formula`: `1`}}, {`piece`: {`formula`: `2`}}]} | In 2 cases; otherwise a piece costs what the formula says.",
+                "piece  | {`cases`: [{`when`: `a`, `piece`: {`formula`: `1`}}, {`piece`: {`formula`: `2`}}]} | In 1 case its own; otherwise a piece costs what the formula says.",
                 "piece  | {`cases`: [{`piece`: {`grid`: {`columnsBy`: `w`, `rowsBy`: `h`}}}]} | A piece costs what the grid says for its w and h, next size up.",
                 "piece  | {`cases`: [{`piece`: {`packs`: {`own`: {`price`: `4.35`, `unit`: `kg`}}}}]} | A piece costs the price of the pack picked, or [4.35] per kg of any amount.",
                 "breaks | {} | No breaks: every piece costs the same, however many are ordered.",

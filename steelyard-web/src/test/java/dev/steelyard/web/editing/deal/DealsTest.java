@@ -66,7 +66,7 @@ class DealsTest {
         DemoDeals.putBack(app);
         assertThat(owner.get("/deals").text())
                 .contains("8 deals, applied from the top")
-                .contains("Spend 120 or more on Rope &amp; chain: 4 % off; from 150: 5 % off; from 400: 9 % off.")
+                .contains("Spend 150 or more on Rope &amp; chain: 5 % off; from 400: 8 % off.")
                 .contains("a draft waits")
                 .contains("version 2 begins on 1 March 2027, 08:00")
                 .contains("Paying by invoice adds 1.5 % to all.")
@@ -225,6 +225,45 @@ class DealsTest {
                 deal + "/edit", "basedOn", "2", "do", "keep", "/rows/0/value", "5", "/until", "2026-11-01T00:00");
         assertThat(putLive(owner, deal).text()).contains("It is over since 2026-11-01");
         assertThat(app.bean(Books.class).inForce().deals()).isEmpty();
+    }
+
+    @Test
+    void theListSaysWhatIsLiveAndNotTheDraft(App app, Http owner) {
+        DemoDeals.putBack(app);
+        owner.signIn("maren");
+        String deal = "/deals/" + id(app, "Rope and chain days");
+        owner.background(
+                deal + "/edit", "basedOn", owner.get(deal).field("basedOn"), "do", "keep", "/rows/0/value", "50");
+        assertThat(owner.get(deal).text()).contains("50 % off");
+        assertThat(owner.get("/deals").text()).contains("Spend 150 or more").doesNotContain("50 % off");
+    }
+
+    @Test
+    void severalArePausedAndResumedAtOnceAndHowManyIsSaid(App app, Http owner) {
+        DemoDeals.putBack(app);
+        owner.signIn("maren");
+        String one = "" + id(app, "Rope and chain days");
+        String other = "" + id(app, "Mix your hardware");
+        int live = app.bean(Books.class).inForce().deals().size();
+        assertThat(owner.post("/deals/pause", "picked", one).text()).contains("1 deal paused: shoppers do not see it.");
+        assertThat(owner.post("/deals/pause", "picked", one, "picked", other).text())
+                .contains("1 deal paused")
+                .contains("1 of those picked was so already, or is not live.");
+        assertThat(state(app, one)).isEqualTo(CardState.PAUSED);
+        assertThat(owner.post("/deals/resume", "picked", one, "picked", other).text())
+                .contains("2 deals resumed: shoppers see them again.");
+        assertThat(state(app, one)).isEqualTo(CardState.LIVE);
+        assertThat(owner.post("/deals/pause").text()).contains("None is picked");
+        assertThat(app.bean(Books.class).inForce().deals()).hasSize(live);
+    }
+
+    private static CardState state(App app, String id) {
+        return app.bean(Books.class).inForce().deals().stream()
+                .filter(deal -> ("" + deal.id()).equals(id))
+                .findFirst()
+                .orElseThrow()
+                .deal()
+                .state();
     }
 
     @Test

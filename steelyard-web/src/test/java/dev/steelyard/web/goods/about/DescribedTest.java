@@ -82,6 +82,37 @@ class DescribedTest {
     }
 
     @Test
+    void variantsArePastedLookedAtAndSaved() {
+        String[] pasted = form(
+                "paste", "yes", "pasted", "Name;SKU;Price\nsmall;CLEAT-S;9,50\nlarge;CLEAT-L;14.20\nlarge;SHK-8;x\n");
+        Answer looked = owner.post("/goods/new", pasted);
+        assertThat(looked.body()).contains("nothing is saved yet").contains("value=\"9,50\"");
+        assertThat(owner.get("/goods?rowsOnly=true&find=CLEAT").text()).doesNotContain("CLEAT-S");
+
+        owner.post(
+                "/goods/new",
+                form(
+                        "variantId",
+                        "",
+                        "variantSku",
+                        "CLEAT-S",
+                        "variantName",
+                        "small",
+                        "variantPrice",
+                        "9,50",
+                        "variantId",
+                        "",
+                        "variantSku",
+                        "CLEAT-L",
+                        "variantName",
+                        "large",
+                        "variantPrice",
+                        ""));
+        assertThat(owner.get("/counter/goods/CLEAT-S").text()).contains("9.50");
+        assertThat(owner.get("/counter/goods/CLEAT-L").text()).contains("12.50");
+    }
+
+    @Test
     void whatCannotBeTakenIsSaidByTheFieldAndKept() {
         Answer page = owner.post(
                 "/goods/new",
