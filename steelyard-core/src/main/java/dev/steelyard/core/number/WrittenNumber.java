@@ -1,7 +1,10 @@
 package dev.steelyard.core.number;
 
+import java.util.Currency;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a number as people write it where they type: {@code 5,50}, {@code 1 018,00}, {@code 1.018,00}, {@code € 18.50},
@@ -17,8 +20,9 @@ public final class WrittenNumber {
     private static final Pattern GROUPED = Pattern.compile("([+-]?\\d{1,3})((?:" + SPACES + "\\d{3})+)([.,]\\d+)?");
     private static final Pattern SIGNS = Pattern.compile("[+-]?\\d+(?:[.,]\\d+)*");
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:[.,]\\d{3})+");
-    private static final Pattern EITHER = Pattern.compile("[+-]?\\d{1,3},\\d{3}");
+    private static final Pattern EITHER = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
     private static final Pattern MEASURE = Pattern.compile("([-+]?\\d[\\d.,]*)(\\s*\\p{L}\\S*)?");
+    private static final Pattern ONE_SIGN = Pattern.compile("[+-]?[1-9]\\d{0,2}[.,]\\d{3}");
     private static final int LONGEST = 60;
 
     private WrittenNumber() {}
@@ -26,11 +30,21 @@ public final class WrittenNumber {
     /** Reads a text as a typed number is read, once it is written plainly. */
     public static DecimalText.Reading read(String text) {
         String bare = withoutMoney(text.strip());
-        return DecimalText.read(EITHER.matcher(bare).matches() ? bare : plain(text));
+        return DecimalText.read(isEither(text) ? bare : plain(text));
+    }
+
+    /** Whether it is a number that alone can be read in two ways. */
+    public static boolean isEither(String text) {
+        return EITHER.matcher(withoutMoney(text.strip())).matches();
     }
 
     /** The same number with a decimal point and nothing else; the text as it is where it is no number, or can be two. */
     public static String plain(String text) {
+        return plain(text, null);
+    }
+
+    /** @param decimal the sign before decimals, where it is known from what stands beside */
+    static String plain(String text, @Nullable Character decimal) {
         String typed = text.strip();
         if (typed.isEmpty() || typed.length() > LONGEST) {
             return text;
@@ -40,6 +54,10 @@ public final class WrittenNumber {
         if (grouped.matches()) {
             String rest = grouped.group(3) == null ? "" : grouped.group(3).replace(',', '.');
             return grouped.group(1) + grouped.group(2).replaceAll(SPACES, "") + rest;
+        }
+        if (decimal != null && ONE_SIGN.matcher(bare).matches()) {
+            boolean decimals = bare.indexOf(decimal) >= 0;
+            return decimals ? bare.replace(',', '.') : bare.replaceAll("[.,]", "");
         }
         if (!SIGNS.matcher(bare).matches() || EITHER.matcher(bare).matches()) {
             return text;
@@ -67,6 +85,47 @@ public final class WrittenNumber {
     public static String measure(String text) {
         Matcher parts = MEASURE.matcher(text.strip());
         return parts.matches() ? plain(parts.group(1)) + (parts.group(2) == null ? "" : parts.group(2)) : text;
+    }
+
+    /** The sign before decimals of a number that can only be read in one way; none for any other text, or without a sign. */
+    static @Nullable Character decimalSign(String text) {
+        String typed = text.strip();
+        if (typed.isEmpty() || typed.length() > LONGEST) {
+            return null;
+        }
+        String bare = bare(typed);
+        if (!SIGNS.matcher(bare).matches() || ONE_SIGN.matcher(bare).matches()) {
+            return null;
+        }
+        int points = count(bare, '.');
+        int commas = count(bare, ',');
+        boolean one = points + commas == 1;
+        if (points + commas == 0 || !one && plain(bare).equals(bare)) {
+            return null;
+        }
+        if (points > 0 && commas > 0) {
+            return bare.charAt(Math.max(bare.lastIndexOf('.'), bare.lastIndexOf(',')));
+        }
+        return one == points > 0 ? '.' : ',';
+    }
+
+    /** As {@link #bare(String)}; with another currency than the given one beside it, the text as it is. */
+    public static String bare(String typed, String currency) {
+        Matcher money = MONEY.matcher(typed);
+        boolean ours =
+                !money.find() || money.group().equals(currency) || money.group().equals(symbol(currency));
+        return ours ? bare(typed) : typed;
+    }
+
+    private static String symbol(String currency) {
+        return Currency.getInstance(currency).getSymbol(Locale.US);
+    }
+
+    /** A number without what is only beside it: a currency’s sign or code, spaces between thousands, a dash for no cents. */
+    private static String bare(String typed) {
+        String bare = withoutMoney(typed);
+        Matcher grouped = GROUPED.matcher(bare);
+        return grouped.matches() ? bare.replaceAll(SPACES, "") : bare;
     }
 
     private static String withoutMoney(String typed) {

@@ -16,6 +16,7 @@ import dev.steelyard.core.tax.TaxRules;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** From priced lines to what is paid: deals, then tax. */
@@ -94,7 +95,9 @@ final class Settlement {
                 Fault.Kind.ANSWER,
                 country == null
                         ? "pick the country the goods go to: the tax depends on it"
-                        : line.item().name() + " is not sold to " + country + ": there is no rate of tax for “"
+                        : line.item().name() + " is not sold to "
+                                + new Locale("", country).getDisplayCountry(Locale.UK)
+                                + ": there is no rate of tax for “"
                                 + taxClass + "” there");
     }
 

@@ -1,7 +1,9 @@
 package dev.steelyard.core.number;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,6 +45,33 @@ class WrittenNumberTest {
     void whatIsNoNumberOrCanBeTwoStaysAsItIs(String written) {
         assertThat(WrittenNumber.plain(written)).isEqualTo(written);
         assertThat(WrittenNumber.read(written).value()).isNull();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5,50 1.234 1,234 | 5.50 1234 1.234",
+                "5.50 1.234 1,234 | 5.50 1.234 1234",
+                "1.018,00 2.500 | 1018.00 2500",
+                "1.234.567 2,345 | 1234567 2.345",
+                "1,234,567 2,345 | 1234567 2345",
+                "1234.5 2,345 | 1234.5 2345",
+                "12 1.234 1,234 | 12 1.234 1,234",
+                "0,500 1,234 | 0.500 1.234",
+                "x 12.30 1,234 | x 12.30 1234",
+            })
+    void aBlockIsReadAsAWhole(String written, String plain) {
+        List<String> cells = List.of(written.split(" "));
+        WrittenBlock block = WrittenBlock.of(List.of(cells));
+        assertThat(cells.stream().map(block::plain)).containsExactly(plain.split(" "));
+    }
+
+    @Test
+    void twoThatContradictEachOtherStopABlock() {
+        assertThatThrownBy(() -> WrittenBlock.of(List.of(List.of("1,234", "5,50"), List.of("6.50"))))
+                .isInstanceOf(WrittenBlock.Contradiction.class)
+                .hasMessage("“5,50” and “6.50” have different signs before their decimals; write both alike");
     }
 
     @Test

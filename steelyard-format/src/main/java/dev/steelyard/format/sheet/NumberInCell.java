@@ -1,5 +1,6 @@
 package dev.steelyard.format.sheet;
 
+import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.format.table.Cell;
 import dev.steelyard.format.table.CsvForm;
 import java.math.BigDecimal;
@@ -19,8 +20,10 @@ final class NumberInCell {
     private final Pattern twoWays;
     private final Pattern otherSign;
     private final CsvForm form;
+    private final String currency;
 
-    private NumberInCell(CsvForm form) {
+    private NumberInCell(CsvForm form, String currency) {
+        this.currency = currency;
         String decimal = Pattern.quote("" + form.decimal());
         String other = Pattern.quote(form == CsvForm.POINT ? "," : ".");
         this.form = form;
@@ -31,8 +34,8 @@ final class NumberInCell {
         this.otherSign = Pattern.compile("[+-]?(\\d{1,3}(" + decimal + "\\d{3})+|\\d+)" + other + "\\d+");
     }
 
-    static NumberInCell of(CsvForm form) {
-        return new NumberInCell(form);
+    static NumberInCell of(CsvForm form, String currency) {
+        return new NumberInCell(form, currency);
     }
 
     /** Exactly one of both is there, or none for an empty cell. */
@@ -49,7 +52,8 @@ final class NumberInCell {
             return fault(
                     day.shown() + " is a day, perhaps made from a number by the spreadsheet program; write the number");
         }
-        String text = cell.shown().strip();
+        String typed = cell.shown().strip();
+        String text = WrittenNumber.bare(typed, currency);
         if (text.isEmpty()) {
             return new Reading(null, null);
         }
@@ -74,8 +78,8 @@ final class NumberInCell {
                             ? text + " has a decimal comma where a decimal point is meant"
                             : text + " has a decimal point where a decimal comma is meant");
         }
-        return fault("“" + text + "” is not a number; write it like " + (form == CsvForm.POINT ? "6.90" : "6,90")
-                + ", without currency or percent sign");
+        return fault("“" + typed + "” is not a number; write it like " + (form == CsvForm.POINT ? "6.90" : "6,90")
+                + " or with " + currency + ", without percent sign");
     }
 
     private static Reading fault(String reason) {

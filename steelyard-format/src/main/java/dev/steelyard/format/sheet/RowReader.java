@@ -39,7 +39,7 @@ public final class RowReader {
      */
     public RowReader(SheetShop shop, CsvForm form, boolean onlyShelfPrices) {
         this.shop = shop;
-        this.numbers = NumberInCell.of(form);
+        this.numbers = NumberInCell.of(form, shop.currency());
         this.onlyShelfPrices = onlyShelfPrices;
     }
 

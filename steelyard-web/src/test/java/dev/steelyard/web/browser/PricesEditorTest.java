@@ -112,14 +112,25 @@ class PricesEditorTest {
     @Test
     void cellsFromASpreadsheetArePastedAndBadOnesMarked() {
         cell(1, 0).focus();
-        Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,100\t5.90\n60\t5.80\t\n");
+        Paste.into(page, "From\tEveryone\tBoatyard\n30\t6,100\t5\n60\t5\t\n");
         assertThat(cell(1, 0)).hasValue("30");
-        assertThat(cell(1, 2)).hasValue("5.90");
+        assertThat(cell(1, 2)).hasValue("5");
         assertThat(page.locator(".breaks")).containsText("6,100 can be 6.100 or 6100; write the one that is meant");
         assertThat(cell(1, 1)).hasAttribute("aria-invalid", "true");
         assertThat(cell(2, 0)).hasValue("60");
         page.locator("#undo").click();
         assertThat(page.locator("#sentence")).hasText(AS_SAVED);
+    }
+
+    @Test
+    void aBlockWhoseCellsContradictEachOtherIsNotPasted() {
+        cell(1, 1).focus();
+        Paste.into(page, "5,80\n1.234\n5.60\n");
+        assertThat(page.locator("#notice")).containsText("Nothing was pasted: “5,80” and “5.60” have different signs");
+        assertThat(cell(1, 1)).hasValue("6.20");
+        cell(1, 1).focus();
+        Paste.into(page, "1.234\n5,60\n");
+        assertThat(cell(1, 1)).hasValue("1234");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.table.PastedTable;
@@ -68,6 +69,7 @@ final class GridEdits {
      */
     void paste(int row, int column, String pasted) {
         List<List<String>> cells = PastedTable.cells(pasted);
+        WrittenBlock numbers = WrittenBlock.of(cells);
         if (row < 0 && column < 0) {
             columns().removeAll();
             rows().removeAll();
@@ -76,7 +78,7 @@ final class GridEdits {
         for (int i = 0; i < cells.size() && row + i < MOST_ROWS; i++) {
             List<String> line = cells.get(i);
             for (int j = 0; j < line.size() && column + j < MOST_COLUMNS; j++) {
-                set(row + i, column + j, WrittenNumber.plain(line.get(j)));
+                set(row + i, column + j, numbers.plain(line.get(j)));
             }
         }
         prices().forEach(line -> fill((ArrayNode) line, columns().size()));

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.page;
 
+import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -172,6 +173,8 @@ class EditingController {
                 return null;
             } catch (NotFitting words) {
                 return Notice.wrong(words.sentence());
+            } catch (WrittenBlock.Contradiction words) {
+                return Notice.wrong("Nothing was pasted: " + words.getMessage() + ".");
             }
         }
 

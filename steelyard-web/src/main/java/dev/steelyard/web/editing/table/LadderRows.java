@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.table;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
@@ -71,6 +71,7 @@ public final class LadderRows {
                 LadderTable.of(list, document, document, groups).rows();
         ArrayNode rows = document.list(list);
         List<List<String>> cells = PastedTable.cells(pasted);
+        WrittenBlock numbers = WrittenBlock.of(cells);
         int skipped = !cells.isEmpty() && PastedTable.isHead(cells.get(0)) ? 1 : 0;
         List<ObjectNode> newRows = new ArrayList<>();
         for (int i = skipped; i < Math.min(cells.size(), MOST_ROWS); i++) {
@@ -79,11 +80,11 @@ public final class LadderRows {
             List<String> line = cells.get(i);
             int before = newRows.size();
             String from = column == 0
-                    ? WrittenNumber.plain(line.get(0))
+                    ? numbers.plain(line.get(0))
                     : there == null ? "" : document.text(there.place() + "/from");
             for (int j = 0; j < line.size(); j++) {
                 int target = column + j;
-                String text = WrittenNumber.plain(line.get(j));
+                String text = numbers.plain(line.get(j));
                 if (target == 0 && there != null) {
                     set(there, "/from", text);
                 } else if (target > 0 && target <= groups.size() + 1) {

@@ -1,5 +1,7 @@
 package dev.steelyard.web.editing.table;
 
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.WrittenNumber;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -40,7 +42,15 @@ public final class PastedTable {
 
     /** Tabs where there are some, then semicolons; commas only where they cannot be decimal commas. */
     private static char separator(String text) {
-        return text.indexOf('\t') >= 0 ? '\t' : text.indexOf(';') >= 0 ? ';' : ',';
+        if (text.indexOf('\t') >= 0) {
+            return '\t';
+        }
+        return text.indexOf(';') >= 0 || text.lines().allMatch(PastedTable::isOneNumber) ? ';' : ',';
+    }
+
+    private static boolean isOneNumber(String line) {
+        DecimalText.Reading reading = WrittenNumber.read(line);
+        return line.isBlank() || reading.value() != null || WrittenNumber.isEither(line);
     }
 
     /** Whether a line is words only, and so says what the columns are. */

@@ -108,7 +108,7 @@ class ProductController {
                 model,
                 id,
                 filled,
-                filled.faults(id == null),
+                filled.variantFaults(),
                 "The lines stand in the table of variants. Look at them; nothing is saved yet.");
     }
 

@@ -189,6 +189,13 @@ record ProductForm(
                 .findFirst()
                 .ifPresent(tag ->
                         faults.put("tags", "A tag has at most 60 characters; “" + tag + "” has " + tag.length()));
+        faults.putAll(variantFaults());
+        return faults;
+    }
+
+    /** What cannot be taken of its variants, by field. */
+    Map<String, String> variantFaults() {
+        Map<String, String> faults = new LinkedHashMap<>();
         Set<String> skus = new TreeSet<>(Set.of(sku));
         for (int i = 0; i < variants.size(); i++) {
             VariantText one = variants.get(i);

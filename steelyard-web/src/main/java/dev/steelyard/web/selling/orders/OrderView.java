@@ -61,7 +61,7 @@ public record OrderView(
     /**
      * A line as shown, with its frozen reckoning.
      *
-     * @param before the total before deals, where they changed it; none else
+     * @param before the total before deals, where it was more; none else
      * @param tax “19 %: 4.79”; empty where none was reckoned
      * @param taken what each deal took off it, in their order
      * @param eachWithout the price of one piece without tax; none for buyers who see it with tax

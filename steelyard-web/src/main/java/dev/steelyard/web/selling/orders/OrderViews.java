@@ -140,7 +140,7 @@ class OrderViews {
                 line.name(),
                 Show.whole(line.quantity()),
                 Show.money(line.pricePerPiece(), line.pieceDecimals()),
-                after.compareTo(line.total()) == 0 ? null : Show.money(line.total(), minor),
+                after.compareTo(line.total()) >= 0 ? null : Show.money(line.total(), minor),
                 Show.money(after, minor),
                 tax(line.taxRate(), line.tax(), minor),
                 mapper.readValue(line.answers(), new TypeReference<List<String>>() {}),

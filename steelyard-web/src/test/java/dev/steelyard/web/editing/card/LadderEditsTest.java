@@ -68,14 +68,21 @@ class LadderEditsTest {
                 ROWS,
                 0,
                 0,
-                "From\tEveryone\tBoatyard\tCrew club\n12\t6.80\t6.30\t6.50\n30\t6,100\n60\t5.50\t5.00",
+                "From\tEveryone\tBoatyard\tCrew club\n12\t6.80\t6.30\t6.50\n30\tsix\n60\t5.50\t5.00",
                 GROUPS);
-        assertThat(rows())
-                .isEqualTo("12 6.80, 30 6,100, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
+        assertThat(rows()).isEqualTo("12 6.80, 30 six, 12 6.30 Boatyard, 12 6.50 Crew club, 60 5.50, 60 5.00 Boatyard");
         assertThat(Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")))
                         .issues())
                 .singleElement()
                 .satisfies(issue -> assertThat(issue.at()).isEqualTo(ROWS + "/1/value"));
+    }
+
+    @Test
+    void aColumnWithDecimalCommasIsOneColumnAndReadAsAWhole() {
+        rows.paste(ROWS, 0, 1, "5,80\n1.234", GROUPS);
+        assertThat(rows()).isEqualTo("10 5.80, 25 1234, 10 6.35 Boatyard");
+        rows.paste(ROWS, 0, 0, "10,6.90\n25,6.20", GROUPS);
+        assertThat(rows()).isEqualTo("10 6.90, 25 6.20, 10 6.35 Boatyard");
     }
 
     @Test

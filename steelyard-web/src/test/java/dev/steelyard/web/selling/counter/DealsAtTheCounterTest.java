@@ -140,7 +140,8 @@ class DealsAtTheCounterTest {
                 .contains("5.5 % tax");
         Answer ireland = shopper.background("/counter/basket/choose", "country", "IE", "payment", "card");
         assertThat(ireland.text())
-                .contains("Signal flag set, cotton is not sold to IE: there is no rate of tax for “Reduced” there.")
+                .contains(
+                        "Signal flag set, cotton is not sold to Ireland: there is no rate of tax for “Reduced” there.")
                 .doesNotContain("To the checkout");
         assertThat(shopper.background("/counter/basket/choose", "country", "", "payment", "invoice")
                         .text())
