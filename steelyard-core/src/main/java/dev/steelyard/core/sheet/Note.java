@@ -9,7 +9,7 @@ public record Note(Code code, String words) {
         CLIFF("Cliff"),
         BELOW_COST("Cost and margin"),
         /** Another finding that the prices would have. */
-        ODD("Odd"),
+        ODD("Worth a look"),
         /** It looks as if a percentage had been typed where a price is meant. */
         PERCENTAGE("Looks like a percentage"),
         /** The price would be ten times as high or more, or a tenth or less. */
