@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -20,6 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class DocumentChanges {
 
     private static final int MOST = 30;
+    private static final Pattern MOMENT = Pattern.compile("^(\\d{4}-\\d\\d-\\d\\d)T(\\d\\d:\\d\\d)");
     private static final int SHOWN = 60;
     private static final String VARIANTS = "/variants";
 
@@ -75,8 +77,18 @@ public final class DocumentChanges {
         } else if (before.isArray() || after.isArray()) {
             changes.add(PlaceWords.of(at) + ": " + before.size() + " → " + after.size());
         } else {
-            changes.add(PlaceWords.of(at) + ": " + words(before) + " → " + words(after));
+            changes.add(PlaceWords.of(at) + ": " + shown(at, before) + " → " + shown(at, after));
         }
+    }
+
+    /** A day or moment as people say it: the last day where the one after it is kept, and no T before the hour. */
+    private static String shown(String at, JsonNode value) {
+        String text = words(value);
+        if (at.endsWith("/untilDate") || at.endsWith("/until") && text.endsWith("T00:00")) {
+            String day = DayText.lastDay(text.replace("T00:00", ""));
+            return day.equals(text) ? text : "up to and including " + day;
+        }
+        return MOMENT.matcher(text).replaceFirst("$1, $2");
     }
 
     /** Whether it is a list of words, or not there. */
@@ -161,6 +173,9 @@ public final class DocumentChanges {
     public static String words(JsonNode value) {
         if (value.isMissingNode() || value.isNull() || value.asString("").isEmpty() && value.isString()) {
             return "nothing";
+        }
+        if (value.isBoolean()) {
+            return value.asBoolean() ? "on" : "off";
         }
         String text = value.isArray()
                 ? value.valueStream().allMatch(JsonNode::isString)

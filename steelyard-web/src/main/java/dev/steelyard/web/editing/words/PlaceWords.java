@@ -43,6 +43,8 @@ public final class PlaceWords {
             Map.entry("combine", "with other deals"),
             Map.entry("alone", "groups that stand alone"),
             Map.entry("notAsked", "value when not asked"),
+            Map.entry("fromDate", "from"),
+            Map.entry("untilDate", "until"),
             Map.entry("codeList", "list of codes"),
             Map.entry("oneOf", "one of the set"),
             Map.entry("forEvery", "for every full threshold"),

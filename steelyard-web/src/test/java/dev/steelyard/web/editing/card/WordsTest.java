@@ -74,6 +74,19 @@ class WordsTest {
     }
 
     @Test
+    void daysAndMomentsAreSaidAsPeopleSayThem() {
+        DraftDocument before =
+                document("{\"covers\": {\"from\": \"2026-11-27T09:00\", \"until\": \"2026-12-01T00:00\"}}");
+        DraftDocument after = document(
+                "{\"covers\": {\"from\": \"2026-11-28T10:30\", \"until\": \"2026-12-05T18:00\", \"groups\": [\"Boatyard\"]}}");
+        assertThat(DocumentChanges.between(before, after))
+                .containsExactly(
+                        "Covers, from: 2026-11-27, 09:00 → 2026-11-28, 10:30",
+                        "Covers, until: up to and including 2026-11-30 → 2026-12-05, 18:00",
+                        "Covers, groups: nothing → Boatyard");
+    }
+
+    @Test
     void theDifferenceOfTwoDraftsIsSaidWithWasAndIs() {
         DraftDocument before = document(
                 "{\"name\": \"A\", \"finish\": {\"minimum\": \"5\"}, \"asks\": [{\"measurement\": \"l\"}], \"ladder\": {\"noCliffs\": true}}");
@@ -84,7 +97,7 @@ class WordsTest {
                         "Name: A → B",
                         "Finish, minimum charge: 5 → nothing",
                         "Ask: 1 → 2",
-                        "Breaks, no cliffs: true → false");
+                        "Breaks, no cliffs: on → off");
         assertThat(DocumentChanges.between(before, before.copy())).isEmpty();
     }
 

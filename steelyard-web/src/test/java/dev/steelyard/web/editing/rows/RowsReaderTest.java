@@ -123,7 +123,7 @@ class RowsReaderTest {
                         "/rows",
                         0,
                         0,
-                        "From\tEveryone\tBoatyard\r\n25\t6.20\t\r\n100\t5,45\t4.95\t2027-04-01\n\n",
+                        "From\tEveryone\tBoatyard\r\n25\t6,20\t\r\n100\t5,45\t4,95\t2027-04-01\n\n",
                         GROUPS);
         assertThat(document.at("/rows").toString())
                 .isEqualTo("[{\"from\":\"25\",\"value\":\"6.20\"},"

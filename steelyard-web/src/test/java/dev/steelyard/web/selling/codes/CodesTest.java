@@ -74,7 +74,7 @@ class CodesTest {
 
         assertThat(owner.get(list).text())
                 .containsPattern("LETTER-ONE once SM-\\d+")
-                .contains("used 1 times");
+                .contains("used once");
         assertThat(owner.get(list + "/codes.csv").body())
                 .contains("LETTER-ONE,1,SM-")
                 .contains("LETTER-TWO,0,");
