@@ -69,7 +69,7 @@ public final class DealChecks {
         if (deal.combine() != Deal.Combine.ADDS_UP) {
             add("/oneOf", "a deal that stands alone is one of no set; only those that add up are");
         }
-        if (deal.gives() instanceof ByPayment payment && payment.amount().signum() < 0) {
+        if (deal.charges()) {
             add("/oneOf", "what is added to the price is one of no set");
         }
     }

@@ -2,8 +2,8 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.web.base.page.PastedTable;
 import dev.steelyard.web.editing.draft.DraftDocument;
-import dev.steelyard.web.editing.table.PastedTable;
 import java.math.BigDecimal;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;

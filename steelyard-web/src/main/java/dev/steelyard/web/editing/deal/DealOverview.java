@@ -60,8 +60,10 @@ class DealOverview {
                         .toList()
                 : List.of();
         DraftDocument seen = drafts.seen(draft, standing.liveNumber());
-        Deal told = Objects.requireNonNull(
-                Documents.readDeal(seen.root(), subject.shop().zone()).deal());
+        Deal told = seen == draft.document()
+                ? deal
+                : Objects.requireNonNull(
+                        Documents.readDeal(seen.root(), subject.shop().zone()).deal());
         return Line.of(
                 draft,
                 DraftKind.DEAL,

@@ -4,6 +4,7 @@ import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
+import dev.steelyard.web.base.page.PastedTable;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Thresholds;
 import java.math.BigDecimal;

@@ -1,15 +1,12 @@
 package dev.steelyard.web.goods.about;
 
+import dev.steelyard.web.base.page.PastedTable;
 import dev.steelyard.web.goods.about.ProductForm.VariantText;
-import java.io.IOException;
-import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * Variants pasted as lines of SKU, name, shelf price and cost, from a spreadsheet or typed with semicolons or commas between.
@@ -57,11 +54,11 @@ final class PastedVariants {
     private static List<VariantText> read(String text) {
         List<VariantText> read = new ArrayList<>();
         List<String> order = ORDER;
-        for (CSVRecord line : lines(text)) {
+        for (List<String> line : PastedTable.cells(text)) {
             Optional<List<String>> headings = read.isEmpty() ? headings(line) : Optional.empty();
             if (headings.isPresent()) {
                 order = headings.get();
-            } else if (!line.get(0).isBlank() || line.size() > 1) {
+            } else {
                 read.add(new VariantText(
                         "",
                         cell(line, order, "sku"),
@@ -74,32 +71,15 @@ final class PastedVariants {
         return read;
     }
 
-    private static List<CSVRecord> lines(String text) {
-        char between = text.contains("\t") ? '\t' : text.contains(";") ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(between)
-                .setIgnoreEmptyLines(true)
-                .setIgnoreSurroundingSpaces(between != '\t')
-                .setLenientEof(true)
-                .setTrailingData(true)
-                .get();
-        try (StringReader typed = new StringReader(text.strip())) {
-            return format.parse(typed).getRecords();
-        } catch (IOException none) {
-            throw new IllegalStateException("text in memory is read without a fault", none);
-        }
-    }
-
-    private static Optional<List<String>> headings(CSVRecord line) {
+    private static Optional<List<String>> headings(List<String> line) {
         List<String> names = line.stream()
-                .map(cell -> HEADINGS.getOrDefault(cell.strip().toLowerCase(Locale.ROOT), ""))
+                .map(cell -> HEADINGS.getOrDefault(cell.toLowerCase(Locale.ROOT), ""))
                 .toList();
         return names.contains("sku") ? Optional.of(names) : Optional.empty();
     }
 
-    private static String cell(CSVRecord line, List<String> order, String name) {
+    private static String cell(List<String> line, List<String> order, String name) {
         int at = order.indexOf(name);
-        return at < 0 || at >= line.size() ? "" : line.get(at).strip();
+        return at < 0 || at >= line.size() ? "" : line.get(at);
     }
 }

@@ -3,9 +3,9 @@ package dev.steelyard.web.editing.card;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
+import dev.steelyard.web.base.page.PastedTable;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.page.EditForm;
-import dev.steelyard.web.editing.table.PastedTable;
 import dev.steelyard.web.editing.trial.TrialText;
 import java.util.List;
 import java.util.Map;

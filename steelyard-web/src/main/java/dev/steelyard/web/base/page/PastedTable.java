@@ -1,4 +1,4 @@
-package dev.steelyard.web.editing.table;
+package dev.steelyard.web.base.page;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.WrittenNumber;
