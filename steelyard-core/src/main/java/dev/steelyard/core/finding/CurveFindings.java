@@ -49,9 +49,9 @@ final class CurveFindings {
                                 cliff.lastTotal().value().subtract(cliff.total().value()))
                         .toPlainString();
                 String smaller = cliff.first() == cliff.last()
-                        ? Quantity.words(cliff.last()) + cost(cliff.last()) + cliff.lastTotal()
-                        : Quantity.words(cliff.first()) + cost(cliff.first()) + cliff.firstTotal() + " and "
-                                + cliff.last() + " cost " + cliff.lastTotal();
+                        ? Quantity.costing("" + cliff.last()) + " " + cliff.lastTotal()
+                        : Quantity.costing("" + cliff.first()) + " " + cliff.firstTotal() + " and " + cliff.last()
+                                + " cost " + cliff.lastTotal();
                 add(
                         Code.CLIFF,
                         smaller + ", but " + cliff.threshold() + " cost " + cliff.total()
@@ -72,10 +72,6 @@ final class CurveFindings {
                 .divide(BigDecimal.valueOf(cliff.threshold()), rounding.unitPriceDecimals(), RoundingMode.UP);
         BigDecimal before = stretchEndingBefore(cliff.threshold()).perPiece().value();
         return price.compareTo(before) < 0 ? new Mend.SetPrice(cliff.by().key(), price) : null;
-    }
-
-    private static String cost(long pieces) {
-        return pieces == 1 ? " costs " : " cost ";
     }
 
     private void neighbours() {

@@ -91,7 +91,7 @@ final class LadderFindings {
             add(
                     Code.CLIFF,
                     here,
-                    who(asked) + pieces(before.until()) + last.get() + ", but "
+                    who(asked) + Quantity.costing(before.until().toPlainString()) + " " + last.get() + ", but "
                             + here.from().toPlainString() + " cost " + next.get() + ": the larger order is "
                             + cheaper.toPlainString() + " cheaper",
                     canLevel() ? new Mend.Switch("/ladder/noCliffs", true) : null,
@@ -107,7 +107,7 @@ final class LadderFindings {
                 add(
                         Code.CLIFF,
                         run,
-                        who(asked) + pieces(less.x()) + less.total() + ", but "
+                        who(asked) + Quantity.costing(less.x().toPlainString()) + " " + less.total() + ", but "
                                 + more.x().toPlainString() + " cost " + more.total(),
                         null,
                         Finding.Found.BY_SEARCH);
@@ -177,11 +177,6 @@ final class LadderFindings {
         Ladder ladder = card.card().ladder();
         int index = ladder == null || run.by() == null ? -1 : ladder.rows().indexOf(run.by());
         return index < 0 ? "" : "/ladder/rows/" + index;
-    }
-
-    private static String pieces(BigDecimal counted) {
-        String words = Quantity.words(counted.toPlainString());
-        return words + (counted.compareTo(BigDecimal.ONE) == 0 ? " costs " : " cost ");
     }
 
     private static String who(Asked asked) {

@@ -32,6 +32,11 @@ public final class Quantity {
         return pieces + (pieces.equals("1") ? " piece" : " pieces");
     }
 
+    /** “1 piece costs”, “12 pieces cost”, of a number that is written already. */
+    public static String costing(String pieces) {
+        return words(pieces) + (pieces.equals("1") ? " costs" : " cost");
+    }
+
     /** Reads a typed quantity; the fault says what was given and what is allowed. */
     public static DecimalText.Reading read(String text) {
         DecimalText.Reading reading = DecimalText.read(text);
