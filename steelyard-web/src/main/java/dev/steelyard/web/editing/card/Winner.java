@@ -89,7 +89,7 @@ record Winner(Question asked, List<Goods> goods, List<Says> says) {
             } else if (says.covers()) {
                 all.add(new Says(
                         says.card() + ", version "
-                                + Objects.requireNonNull(version).number(),
+                                + Objects.requireNonNull(version).version(),
                         says.wins(),
                         true,
                         says.why()));

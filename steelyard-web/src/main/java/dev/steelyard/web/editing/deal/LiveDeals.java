@@ -38,6 +38,7 @@ class LiveDeals implements DealsInForce {
                     .ifPresent(times -> live.add(new DealInForce(
                             version.id(),
                             version.number(),
+                            version.version(),
                             whole.in(state).when(whole.conditions().at(times)))));
         }
         return live;

@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
  * A version that counts, now or later.
  *
  * @param id of the card or deal
+ * @param number of the edit that it is
+ * @param version what it is called
  * @param text of the version's document
  * @param from when it begins to count, in the shop's time zone; none where it does already
  * @param until when another version takes its place; none where none will
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 public record Counting(
         long id,
         long number,
+        int version,
         String text,
         @Nullable ZonedDateTime from,
         @Nullable ZonedDateTime until,

@@ -229,7 +229,7 @@ public class Drafts {
                 draft.setRemovedAt(removedAt);
                 changes.keep(
                         Change.ofVersion(
-                                draft.kind().subject(), id, draft.name(), what, "", draft.number(), draft.number()),
+                                draft.kind().subject(), id, draft.name(), what, "", draft.number(), draft.number(), 0),
                         by);
                 shops.raiseRevision();
             }
@@ -260,7 +260,8 @@ public class Drafts {
                         draft.number() == 0 ? What.MADE : What.DRAFT,
                         "",
                         draft.number(),
-                        version.number()),
+                        version.number(),
+                        0),
                 by);
         draft.draftIs(version.number(), shortened(document.name()), clock.instant(), by);
         return entry(draft, version);

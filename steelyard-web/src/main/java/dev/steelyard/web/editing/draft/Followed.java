@@ -100,7 +100,8 @@ class Followed {
                 .filter(last -> last.isAfter(now.changedAt()))
                 .reduce((one, other) -> other)
                 .orElse(now.changedAt());
-        StoredRelease release = new StoredRelease(draft.id(), number, starts, "", now.changedAt(), now.changedBy());
+        StoredRelease release = new StoredRelease(
+                draft.id(), number, releases.version(draft.id(), number), starts, "", now.changedAt(), now.changedBy());
         release.apply(now.changedAt());
         releases.saveAndFlush(release);
     }

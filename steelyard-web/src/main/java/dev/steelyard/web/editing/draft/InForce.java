@@ -61,6 +61,7 @@ public class InForce {
             to.add(new Counting(
                     id,
                     release.number(),
+                    release.version(),
                     version.document(),
                     release == standing.live() ? null : at(release.starts(), zone),
                     i + 1 < inTurn.size() ? at(inTurn.get(i + 1).starts(), zone) : null,

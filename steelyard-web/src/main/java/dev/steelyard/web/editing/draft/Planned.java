@@ -3,4 +3,4 @@ package dev.steelyard.web.editing.draft;
 import java.time.Instant;
 
 /** A version that begins to count later. */
-public record Planned(long id, String name, long number, Instant starts) {}
+public record Planned(long id, String name, int version, Instant starts) {}

@@ -140,7 +140,7 @@ public class Releases {
 
     /** What is live now is planned for the end. */
     private ReleaseResult goesBack(StoredDraft draft, long to, Wish wish, String by) {
-        String why = "Version " + wish.number() + " ends";
+        String why = "Version " + releases.version(draft.id(), wish.number()) + " ends";
         release(draft, new Wish(to, wish.draft(), wish.seen(), wish.ends(), why), by);
         return done(draft, What.SCHEDULED, why, wish.number(), to, by);
     }
@@ -176,7 +176,14 @@ public class Releases {
     private StoredRelease release(StoredDraft draft, Wish wish, String by) {
         Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
         Instant starts = wish.starts() == null ? moment : wish.starts();
-        return releases.saveAndFlush(new StoredRelease(draft.id(), wish.number(), starts, wish.why(), moment, by));
+        return releases.saveAndFlush(new StoredRelease(
+                draft.id(),
+                wish.number(),
+                releases.version(draft.id(), wish.number()),
+                starts,
+                wish.why(),
+                moment,
+                by));
     }
 
     /** What is planned of a kind, the next first. */
@@ -222,8 +229,15 @@ public class Releases {
             release.apply(moment);
             if (!both.root().equals(planned.root())) {
                 DraftDocument kept = both.weighedAs(planned);
+                long written = followed.write(draft, kept, by, moment);
                 StoredRelease merged = new StoredRelease(
-                        draft.id(), followed.write(draft, kept, by, moment), release.starts(), "", moment, by);
+                        draft.id(),
+                        written,
+                        releases.version(draft.id(), written),
+                        release.starts(),
+                        "",
+                        moment,
+                        by);
                 merged.apply(moment);
                 releases.saveAndFlush(merged);
             }
@@ -238,7 +252,8 @@ public class Releases {
                             What.WITHDRAWN,
                             "It could not begin: " + unfit.getMessage(),
                             number,
-                            number),
+                            number,
+                            release.release().version()),
                     by);
         }
     }
@@ -319,7 +334,11 @@ public class Releases {
     }
 
     private Done done(StoredDraft draft, What what, String why, long before, long after, String by) {
-        changes.keep(Change.ofVersion(draft.kind().subject(), draft.id(), draft.name(), what, why, before, after), by);
+        int called = releases.called(draft.id(), what == What.WITHDRAWN ? before : after);
+        changes.keep(
+                Change.ofVersion(
+                        draft.kind().subject(), draft.id(), draft.name(), what, why, before, after, called),
+                by);
         shops.raiseRevision();
         return new Done(standing(draft));
     }

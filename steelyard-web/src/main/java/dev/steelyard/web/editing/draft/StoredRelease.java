@@ -13,6 +13,7 @@ class StoredRelease extends Stored {
 
     private long draftId;
     private long number;
+    private int version;
     private Instant starts = Instant.EPOCH;
     private String why = "";
     private Instant madeAt = Instant.EPOCH;
@@ -23,9 +24,11 @@ class StoredRelease extends Stored {
 
     protected StoredRelease() {}
 
-    StoredRelease(long draftId, long number, Instant starts, String why, Instant madeAt, String madeBy) {
+    /** @param number of the edit that becomes the version */
+    StoredRelease(long draftId, long number, int version, Instant starts, String why, Instant madeAt, String madeBy) {
         this.draftId = draftId;
         this.number = number;
+        this.version = version;
         this.starts = starts;
         this.why = why;
         this.madeAt = madeAt;
@@ -59,6 +62,6 @@ class StoredRelease extends Stored {
     }
 
     Release release() {
-        return new Release(id(), number, starts, why, madeAt, madeBy);
+        return new Release(id(), number, version, starts, why, madeAt, madeBy);
     }
 }

@@ -60,7 +60,7 @@ public record Line(
                 failingLive,
                 standing.coming().stream()
                         .map(release ->
-                                "version " + release.number() + " begins on " + Show.moment(release.starts(), zone))
+                                "version " + release.version() + " begins on " + Show.moment(release.starts(), zone))
                         .collect(Collectors.joining("; ")),
                 Show.moment(draft.changedAt(), zone) + " by " + draft.changedBy(),
                 more);

@@ -42,7 +42,7 @@ class LiveCards implements CardsInForce {
                     .covers()
                     .within(version.from(), version.until())
                     .ifPresent(covers ->
-                            live.add(new CardInForce(version.id(), version.number(), whole.as(state, covers))));
+                            live.add(new CardInForce(version.id(), version.number(), version.version(), whole.as(state, covers))));
         }
         return live;
     }

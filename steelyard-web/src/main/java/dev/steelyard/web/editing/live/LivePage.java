@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param state draft, live, scheduled, paused, ended
  * @param sentence what shoppers see now, and whether the draft differs
  * @param draft the version that is the draft
- * @param live the version shoppers see; 0 for none
+ * @param live the edit shoppers see; 0 for none
+ * @param liveVersion what it is called; 0 for none
  * @param seen the release made last; 0 for none
  * @param before what is compared; none where nothing was ever live
  * @param after what it is compared with, and what would be put live
@@ -31,6 +32,7 @@ public record LivePage(
         String sentence,
         long draft,
         long live,
+        int liveVersion,
         long seen,
         boolean paused,
         boolean removed,
@@ -110,7 +112,7 @@ public record LivePage(
      *
      * @param state “live”, “planned”, “was live”
      */
-    public record Line(long release, long number, String state, String starts, String madeBy, String why) {}
+    public record Line(long release, long number, int version, String state, String starts, String madeBy, String why) {}
 
     /**
      * What is typed for putting it live.

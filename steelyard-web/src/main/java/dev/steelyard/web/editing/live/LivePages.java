@@ -9,6 +9,7 @@ import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Release;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.trial.Subject;
@@ -53,6 +54,7 @@ class LivePages {
         Subject subject = Subject.of(shops, books);
         ZoneId zone = subject.shop().zone();
         Standing standing = releases.of(entry.id());
+        List<Release> released = releases.list(entry.id());
         long before = a == 0 ? standing.liveNumber() : a;
         long after = b == 0 ? entry.number() : b;
         DraftDocument version = version(kind, entry, after);
@@ -70,11 +72,12 @@ class LivePages {
                 LiveWords.sentence(entry, standing, state, zone),
                 entry.number(),
                 standing.liveNumber(),
+                standing.live() == null ? 0 : standing.live().version(),
                 standing.latest(),
                 standing.paused(),
                 entry.removedAt() != null,
-                before == 0 ? null : LiveWords.version(before, entry.number(), standing),
-                LiveWords.version(after, entry.number(), standing),
+                before == 0 ? null : LiveWords.version(before, entry.number(), standing, released),
+                LiveWords.version(after, entry.number(), standing, released),
                 after,
                 before == 0 ? null : of(kind).compared(entry, version(kind, entry, before), version, subject),
                 before == after,
@@ -82,7 +85,7 @@ class LivePages {
                 after == standing.liveNumber() && !standing.paused() ? null : of(kind).reach(entry, version, subject),
                 after < standing.liveNumber(),
                 LiveWords.lines(standing.coming(), standing, zone),
-                LiveWords.lines(releases.list(entry.id()), standing, zone),
+                LiveWords.lines(released, standing, zone),
                 form,
                 later
                         ? "Put live: it counts from " + Show.moment(from.toInstant(), zone)

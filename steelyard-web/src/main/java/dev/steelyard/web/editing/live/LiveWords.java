@@ -14,11 +14,18 @@ public final class LiveWords {
     private LiveWords() {}
 
     /** What a version is called beside another. */
-    public static String version(long number, long draft, Standing standing) {
+    public static String version(long number, long draft, Standing standing, List<Release> releases) {
         if (number == draft) {
             return number == standing.liveNumber() ? "the draft, which is live" : "the draft";
         }
-        return number == standing.liveNumber() ? "live" : "version " + number;
+        if (number == standing.liveNumber()) {
+            return "live";
+        }
+        return releases.stream()
+                .filter(release -> release.number() == number)
+                .findFirst()
+                .map(release -> "version " + release.version())
+                .orElse("an earlier draft");
     }
 
     /** Releases as the page lists them. */
@@ -36,7 +43,7 @@ public final class LiveWords {
             words.append(standing.coming().isEmpty() ? "Nothing of it is live yet. " : "Not live yet. ");
         } else {
             words.append(state == CardState.LIVE ? "Shoppers see version " : "Version ")
-                    .append(live.number())
+                    .append(live.version())
                     .append(state == CardState.LIVE ? ", put live by " : " was put live by ")
                     .append(live.madeBy())
                     .append(" on ")
@@ -45,13 +52,13 @@ public final class LiveWords {
         }
         for (Release coming : standing.coming()) {
             words.append("Version ")
-                    .append(coming.number())
+                    .append(coming.version())
                     .append(" begins on ")
                     .append(Show.moment(coming.starts(), zone))
                     .append(". ");
         }
         if (!standing.counts(entry.number()) && standing.lastPlanned() != 0) {
-            words.append("The draft, version ").append(entry.number()).append(", waits.");
+            words.append("A draft waits.");
         }
         return words.toString().strip();
     }
@@ -63,6 +70,7 @@ public final class LiveWords {
         return new LivePage.Line(
                 release.id(),
                 release.number(),
+                release.version(),
                 state,
                 Show.moment(release.starts(), zone),
                 release.madeBy(),

@@ -106,7 +106,7 @@ class Freezing {
                 used.detail(),
                 used.shares().stream().map(Money::value).toList(),
                 version == null ? null : version.id(),
-                version == null ? null : version.number());
+                version == null ? null : (long) version.version());
     }
 
     private List<NewOrder.Line> lines(Shopper shopper, PricedBasket basket, BookInForce book) {
@@ -145,7 +145,7 @@ class Freezing {
                 answers,
                 line.card(),
                 version == null ? null : version.id(),
-                version == null ? null : version.number(),
+                version == null ? null : (long) version.version(),
                 ReckoningText.of(line.reckoning()));
     }
 

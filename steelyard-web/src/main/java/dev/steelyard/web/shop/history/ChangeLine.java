@@ -67,8 +67,8 @@ public record ChangeLine(
     }
 
     private static @Nullable String versions(Change change) {
-        String before = change.before().get(Change.VERSION);
-        String after = change.after().get(Change.VERSION);
+        String before = change.before().get(Change.EDIT);
+        String after = change.after().get(Change.EDIT);
         return before == null || after == null || before.equals(after)
                 ? null
                 : change.subject().path() + change.id() + "/live?a=" + before + "&b=" + after;

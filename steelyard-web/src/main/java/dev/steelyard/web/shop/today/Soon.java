@@ -40,7 +40,7 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
                 all,
                 planned.starts().atZone(now.getZone()),
                 now,
-                "own prices, version " + planned.number() + ", begin",
+                "own prices, version " + planned.version() + ", begin",
                 planned.name(),
                 "/goods/" + planned.id() + "/live"));
         for (CardInForce live : book.cards()) {
@@ -48,7 +48,7 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
                     all,
                     now,
                     live.card().card().covers().times(),
-                    live.number(),
+                    live.version(),
                     live.card().card().name(),
                     "/cards/" + live.id() + "/live",
                     until -> book.cards().stream()
@@ -61,7 +61,7 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
                     all,
                     now,
                     live.deal().conditions().times(),
-                    live.number(),
+                    live.version(),
                     live.deal().name(),
                     "/deals/" + live.id() + "/live",
                     until -> book.deals().stream()

@@ -48,6 +48,6 @@ class StandingTest {
     }
 
     private static Release release(long id, long number, int minutes) {
-        return new Release(id, number, NOON.plusSeconds(minutes * 60L), "", NOON, "Maren");
+        return new Release(id, number, (int) number, NOON.plusSeconds(minutes * 60L), "", NOON, "Maren");
     }
 }

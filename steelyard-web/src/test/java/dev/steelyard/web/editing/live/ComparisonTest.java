@@ -146,7 +146,7 @@ class ComparisonTest {
 
     @Test
     void aCardStandsWhereItsReleasesAndItsDatesPutIt() {
-        Release release = new Release(7, 3, Instant.EPOCH, "", Instant.EPOCH, "Maren");
+        Release release = new Release(7, 12, 3, Instant.EPOCH, "", Instant.EPOCH, "Maren");
         RateCard card = side(ROPE).card();
         assertThat(state(null, List.of(), null, null)).isEqualTo(CardState.DRAFT);
         assertThat(state(null, List.of(release), null, null)).isEqualTo(CardState.SCHEDULED);

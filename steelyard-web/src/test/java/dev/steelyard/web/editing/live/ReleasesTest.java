@@ -102,6 +102,29 @@ class ReleasesTest {
         assertThat(owner.get(path).body()).as("the draft is as it was").contains("8.80 EUR");
     }
 
+    @Test
+    void theFirstVersionIsOneHoweverManyEditsCameBefore(App app, Http owner) {
+        DemoCards.takeAway(app);
+        String path = begin(owner, BRUSH.formatted("7.00 EUR"));
+        keep(owner, path, "/cases/0/piece/formula", "9.50 EUR");
+        keep(owner, path, "/cases/0/piece/formula", "9.90 EUR");
+        putLive(owner, path, "now", "", "");
+        keep(owner, path, "/cases/0/piece/formula", "8.80 EUR");
+        assertThat(owner.get(path + "/live").text())
+                .contains("Shoppers see version 1,", "A draft waits.", "Version 1 live")
+                .doesNotContain("ersion 2", "ersion 3", "ersion 4");
+        putLive(owner, path, "now", "", "");
+        assertThat(owner.get(path + "/live").text()).contains("Shoppers see version 2,", "Version 1");
+
+        Answer older = owner.get(path + "/live?b=3");
+        assertThat(older.text()).contains("Go back to version 1");
+        post(owner, path, older, "now", "", "");
+        assertThat(owner.get(path + "/live").text()).contains("Shoppers see version 1,");
+        assertThat(owner.get("/history?subject=card").text())
+                .contains("put live Brush", "version 2")
+                .doesNotContain("version 3", "version 4");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"1.00 EUR - 5.00 EUR", "1.00 EUR / (pieces - pieces)"})
     void whatStopsACardIsSaidAndNothingGoesLive(String formula, App app, Http owner) {

@@ -119,6 +119,6 @@ class HistoryTest {
                         .single())
                 .isEqualTo(3);
         assertThat(owner.get("/history?subject=card").text())
-                .contains("changed the draft of Brushes 3 version 4, 3 edits", "made Brushes version 1");
+                .contains("changed the draft of Brushes 3 3 edits", "made Brushes");
     }
 }
