@@ -4,6 +4,7 @@ import dev.steelyard.core.formula.ast.Issue;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Span;
 import dev.steelyard.core.formula.parse.Parser;
+import dev.steelyard.core.number.CurrencySigns;
 import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.unit.Unit;
 import java.util.ArrayList;
@@ -24,8 +25,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class Habits {
 
-    private static final Map<String, String> SIGNS = Map.of("€", "EUR", "£", "GBP", "¥", "JPY");
-    private static final String DOLLARS = "USD|CAD|AUD|NZD|SGD|HKD";
     // begins where a number begins, so that a long row of digits is looked at once and not from each of them
     private static final String NUMBER = "(?<![\\d.,'’])(\\d++(?:[.,'’]+\\d+)*+)";
     private static final String PER = "(?:\\s*(?:/|\\bper\\b)\\s*([A-Za-z]+[23²³]?))?";
@@ -146,8 +145,7 @@ final class Habits {
     }
 
     private Issue money(MatchResult match, String sign, String number, @Nullable String unit) {
-        boolean ours = scope.currency().equals(SIGNS.get(sign))
-                || sign.equals("$") && scope.currency().matches(DOLLARS);
+        boolean ours = CurrencySigns.mean(sign, scope.currency());
         if (!ours) {
             return Issue.at(
                     new Span(match.start(), match.end()),

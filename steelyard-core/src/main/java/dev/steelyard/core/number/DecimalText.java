@@ -57,7 +57,7 @@ public final class DecimalText {
         return new Reading(null, new Fault(message, suggestion));
     }
 
-    private static String shortened(String typed) {
+    static String shortened(String typed) {
         return typed.length() <= SHOWN ? typed : typed.substring(0, SHOWN) + "…";
     }
 }

@@ -11,17 +11,20 @@ import org.jspecify.annotations.Nullable;
 public final class WrittenBlock {
 
     private final @Nullable Character decimal;
+    private final @Nullable String currency;
 
-    private WrittenBlock(@Nullable Character decimal) {
+    private WrittenBlock(@Nullable Character decimal, @Nullable String currency) {
         this.decimal = decimal;
+        this.currency = currency;
     }
 
     /**
      * Looks at all cells; those that are no numbers decide nothing.
      *
+     * @param currency of the shop; none for any
      * @throws Contradiction where two cells can only be read with different decimal signs
      */
-    public static WrittenBlock of(Collection<List<String>> lines) {
+    public static WrittenBlock of(Collection<List<String>> lines, @Nullable String currency) {
         Character decimal = null;
         String first = "";
         for (List<String> line : lines) {
@@ -36,12 +39,12 @@ public final class WrittenBlock {
                 }
             }
         }
-        return new WrittenBlock(decimal);
+        return new WrittenBlock(decimal, currency);
     }
 
-    /** A cell written plainly; as it is where it is no number, or can be two and nothing decided. */
+    /** A cell written plainly; as it is where it is no number, in another currency, or can be two and nothing decided. */
     public String plain(String cell) {
-        return WrittenNumber.plain(cell, decimal);
+        return currency != null && WrittenNumber.isForeign(cell, currency) ? cell : WrittenNumber.plain(cell, decimal);
     }
 
     /** Two cells that were not written by the same habit. */

@@ -1,7 +1,5 @@
 package dev.steelyard.core.number;
 
-import java.util.Currency;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -27,10 +25,38 @@ public final class WrittenNumber {
 
     private WrittenNumber() {}
 
-    /** Reads a text as a typed number is read, once it is written plainly. */
+    /** Reads a text as a typed number is read, once it is written plainly; whatever currency stands beside it. */
     public static DecimalText.Reading read(String text) {
         String bare = withoutMoney(text.strip());
         return DecimalText.read(isEither(text) ? bare : plain(text));
+    }
+
+    /**
+     * The same in a shop; with another currency beside it, it is refused.
+     *
+     * @param currency the shop's code by ISO 4217
+     */
+    public static DecimalText.Reading read(String text, String currency) {
+        return isForeign(text, currency)
+                ? new DecimalText.Reading(
+                        null,
+                        new DecimalText.Fault(
+                                "“" + DecimalText.shortened(text.strip()) + "” is not in " + currency
+                                        + ", which the shop’s prices are in",
+                                null))
+                : read(text);
+    }
+
+    /** The same number as {@link #plain(String)} writes it; the text as it is with another currency than the shop's. */
+    public static String plain(String text, String currency) {
+        return isForeign(text, currency) ? text : plain(text);
+    }
+
+    static boolean isForeign(String text, String currency) {
+        Matcher money = MONEY.matcher(text);
+        return money.find()
+                && !CurrencySigns.mean(money.group(), currency)
+                && withoutMoney(text.strip()).chars().anyMatch(Character::isDigit);
     }
 
     /** Whether it is a number that alone can be read in two ways. */
@@ -40,7 +66,7 @@ public final class WrittenNumber {
 
     /** The same number with a decimal point and nothing else; the text as it is where it is no number, or can be two. */
     public static String plain(String text) {
-        return plain(text, null);
+        return plain(text, (Character) null);
     }
 
     /** @param decimal the sign before decimals, where it is known from what stands beside */
@@ -111,14 +137,7 @@ public final class WrittenNumber {
 
     /** As {@link #bare(String)}; with another currency than the given one beside it, the text as it is. */
     public static String bare(String typed, String currency) {
-        Matcher money = MONEY.matcher(typed);
-        boolean ours =
-                !money.find() || money.group().equals(currency) || money.group().equals(symbol(currency));
-        return ours ? bare(typed) : typed;
-    }
-
-    private static String symbol(String currency) {
-        return Currency.getInstance(currency).getSymbol(Locale.US);
+        return isForeign(typed, currency) ? typed : bare(typed);
     }
 
     /** A number without what is only beside it: a currency’s sign or code, spaces between thousands, a dash for no cents. */

@@ -3,6 +3,7 @@ package dev.steelyard.core.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,15 +64,29 @@ class WrittenNumberTest {
             })
     void aBlockIsReadAsAWhole(String written, String plain) {
         List<String> cells = List.of(written.split(" "));
-        WrittenBlock block = WrittenBlock.of(List.of(cells));
+        WrittenBlock block = WrittenBlock.of(List.of(cells), "EUR");
         assertThat(cells.stream().map(block::plain)).containsExactly(plain.split(" "));
     }
 
     @Test
     void twoThatContradictEachOtherStopABlock() {
-        assertThatThrownBy(() -> WrittenBlock.of(List.of(List.of("1,234", "5,50"), List.of("6.50"))))
+        assertThatThrownBy(() -> WrittenBlock.of(List.of(List.of("1,234", "5,50"), List.of("6.50")), "EUR"))
                 .isInstanceOf(WrittenBlock.Contradiction.class)
                 .hasMessage("“5,50” and “6.50” have different signs before their decimals; write both alike");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"€ 5, EUR, 5", "5 EUR, EUR, 5", "$5, CAD, 5", "$5, EUR,", "5 USD, EUR,", "£ 5, EUR,", "5, EUR, 5"})
+    void anotherCurrencyThanTheShopsIsRefused(String written, String currency, String plain) {
+        assertThat(WrittenNumber.plain(written, currency)).isEqualTo(plain == null ? written : plain);
+        assertThat(WrittenBlock.of(List.of(List.of(written)), currency).plain(written))
+                .isEqualTo(plain == null ? written : plain);
+        DecimalText.Reading reading = WrittenNumber.read(written, currency);
+        assertThat(reading.value()).isEqualTo(plain == null ? null : new BigDecimal(plain));
+        if (plain == null) {
+            assertThat(reading.fault().message())
+                    .isEqualTo("“" + written + "” is not in EUR, which the shop’s prices are in");
+        }
     }
 
     @Test

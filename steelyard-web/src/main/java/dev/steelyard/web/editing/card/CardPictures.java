@@ -5,12 +5,12 @@ import dev.steelyard.core.curve.Curve;
 import dev.steelyard.core.curve.Variable;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.base.page.Typed;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.CurvePicture.Point;
 import dev.steelyard.web.editing.trial.CurveStretches;
@@ -73,8 +73,7 @@ final class CardPictures {
 
     private @Nullable BigDecimal answer(Measurement ask) {
         var answer = trial.answers().byName().get(ask.name());
-        BigDecimal value =
-                WrittenNumber.read(answer == null ? "" : answer.text()).value();
+        BigDecimal value = Typed.read(answer == null ? "" : answer.text()).value();
         if (value == null || !(answer instanceof Answer.Typed typed) || typed.unit() == null) {
             return value;
         }

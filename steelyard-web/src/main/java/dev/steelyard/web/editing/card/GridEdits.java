@@ -1,8 +1,9 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.WrittenBlock;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.base.page.PastedTable;
+import dev.steelyard.web.base.page.Typed;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
 import java.util.List;
@@ -69,7 +70,7 @@ final class GridEdits {
      */
     void paste(int row, int column, String pasted) {
         List<List<String>> cells = PastedTable.cells(pasted);
-        WrittenBlock numbers = WrittenBlock.of(cells);
+        WrittenBlock numbers = Typed.block(cells);
         if (row < 0 && column < 0) {
             columns().removeAll();
             rows().removeAll();
@@ -134,7 +135,7 @@ final class GridEdits {
     }
 
     private static BigDecimal number(ArrayNode edges, int index) {
-        BigDecimal value = WrittenNumber.read(edges.get(index).asString("")).value();
+        BigDecimal value = DecimalText.read(edges.get(index).asString("")).value();
         return value == null ? BigDecimal.ZERO : value;
     }
 

@@ -1,7 +1,8 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.base.page.Typed;
 import dev.steelyard.web.editing.trial.TrialText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -59,7 +60,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
         BigDecimal[][] prices = new BigDecimal[rows.size()][columns.size()];
         for (int r = 0; r < rows.size(); r++) {
             for (int c = 0; c < columns.size(); c++) {
-                prices[r][c] = WrittenNumber.read(fields.text(place + "/prices/" + r + "/" + c))
+                prices[r][c] = DecimalText.read(fields.text(place + "/prices/" + r + "/" + c))
                         .value();
             }
         }
@@ -104,8 +105,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
 
     /** The first edge that is not smaller than the trial's answer; -1 where there is none. */
     private static int reached(List<String> edges, String name, String unit, CardFields fields, TrialText trial) {
-        BigDecimal answer =
-                WrittenNumber.read(trial.get(TrialText.ANSWER + name)).value();
+        BigDecimal answer = Typed.read(trial.get(TrialText.ANSWER + name)).value();
         String typedIn = trial.get(TrialText.UNIT + name);
         Unit from = Unit.of(typedIn.isEmpty() ? fields.unit(name) : typedIn).orElse(null);
         Unit to = Unit.of(unit).orElse(null);
@@ -113,7 +113,7 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
             return -1;
         }
         for (int i = 0; i < edges.size(); i++) {
-            BigDecimal edge = WrittenNumber.read(edges.get(i)).value();
+            BigDecimal edge = DecimalText.read(edges.get(i)).value();
             if (edge != null && to.toBase(edge).compareTo(from.toBase(answer)) >= 0) {
                 return i;
             }

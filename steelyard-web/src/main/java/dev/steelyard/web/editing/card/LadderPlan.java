@@ -4,8 +4,8 @@ import dev.steelyard.core.curve.CardCurves;
 import dev.steelyard.core.curve.Curve;
 import dev.steelyard.core.curve.Variable;
 import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.web.base.page.Show;
@@ -119,7 +119,7 @@ final class LadderPlan {
     }
 
     static @Nullable BigDecimal from(LadderTable.Row row) {
-        return WrittenNumber.read(row.from()).value();
+        return DecimalText.read(row.from()).value();
     }
 
     static String shown(Money money) {

@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.base.page.Show;
 import java.math.BigDecimal;
@@ -52,8 +52,8 @@ record PackView(String place, String perUnit, String saves) {
     }
 
     private static @Nullable BigDecimal perBase(String price, String amount, String code) {
-        BigDecimal money = WrittenNumber.read(price).value();
-        BigDecimal size = WrittenNumber.read(amount).value();
+        BigDecimal money = DecimalText.read(price).value();
+        BigDecimal size = DecimalText.read(amount).value();
         Unit unit = Unit.of(code).orElse(null);
         return money == null || size == null || unit == null || size.signum() <= 0
                 ? null

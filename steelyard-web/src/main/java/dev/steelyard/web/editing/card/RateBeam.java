@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.BeamAxis;
@@ -33,14 +33,14 @@ final class RateBeam {
      */
     static @Nullable Beam of(
             String rate, CardFields fields, LadderTable table, @Nullable Double amount, @Nullable Double heldEnd) {
-        BigDecimal base = WrittenNumber.read(fields.text(rate + "/price")).value();
+        BigDecimal base = DecimalText.read(fields.text(rate + "/price")).value();
         if (base == null) {
             return null;
         }
         List<Step> steps = new ArrayList<>(List.of(new Step(0, base.doubleValue(), null)));
         for (LadderTable.Row row : table.rows()) {
-            BigDecimal from = WrittenNumber.read(row.from()).value();
-            BigDecimal value = WrittenNumber.read(row.everyone().text()).value();
+            BigDecimal from = DecimalText.read(row.from()).value();
+            BigDecimal value = DecimalText.read(row.everyone().text()).value();
             if (from == null || value == null) {
                 return null;
             }

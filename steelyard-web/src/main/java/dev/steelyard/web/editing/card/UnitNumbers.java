@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
@@ -61,7 +61,7 @@ record UnitNumbers(String place, boolean price) {
     }
 
     private @Nullable BigDecimal value(DraftDocument document) {
-        return WrittenNumber.read(document.text(place)).value();
+        return DecimalText.read(document.text(place)).value();
     }
 
     /** How many of one unit another one is; none where they do not measure the same. */

@@ -10,7 +10,6 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
@@ -19,6 +18,7 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.web.base.page.Typed;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
@@ -119,7 +119,7 @@ final class BasketTrial {
         if (row.total().isBlank() || item == null) {
             return priced;
         }
-        DecimalText.Reading total = WrittenNumber.read(row.total());
+        DecimalText.Reading total = Typed.read(row.total());
         if (total.value() == null || total.value().signum() < 0) {
             return new RefusedLine(
                     Place.TOTAL,

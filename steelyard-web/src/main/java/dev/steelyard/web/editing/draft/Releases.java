@@ -231,13 +231,7 @@ public class Releases {
                 DraftDocument kept = both.weighedAs(planned);
                 long written = followed.write(draft, kept, by, moment);
                 StoredRelease merged = new StoredRelease(
-                        draft.id(),
-                        written,
-                        releases.version(draft.id(), written),
-                        release.starts(),
-                        "",
-                        moment,
-                        by);
+                        draft.id(), written, releases.version(draft.id(), written), release.starts(), "", moment, by);
                 merged.apply(moment);
                 releases.saveAndFlush(merged);
             }
@@ -336,8 +330,7 @@ public class Releases {
     private Done done(StoredDraft draft, What what, String why, long before, long after, String by) {
         int called = releases.called(draft.id(), what == What.WITHDRAWN ? before : after);
         changes.keep(
-                Change.ofVersion(
-                        draft.kind().subject(), draft.id(), draft.name(), what, why, before, after, called),
+                Change.ofVersion(draft.kind().subject(), draft.id(), draft.name(), what, why, before, after, called),
                 by);
         shops.raiseRevision();
         return new Done(standing(draft));

@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.draft;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,6 +39,6 @@ public final class Thresholds {
 
     /** A typed number; none where it cannot be read. */
     public static @Nullable BigDecimal number(JsonNode typed) {
-        return WrittenNumber.read(typed.asString("")).value();
+        return DecimalText.read(typed.asString("")).value();
     }
 }

@@ -41,8 +41,8 @@ class LiveCards implements CardsInForce {
             whole.card()
                     .covers()
                     .within(version.from(), version.until())
-                    .ifPresent(covers ->
-                            live.add(new CardInForce(version.id(), version.number(), version.version(), whole.as(state, covers))));
+                    .ifPresent(covers -> live.add(new CardInForce(
+                            version.id(), version.number(), version.version(), whole.as(state, covers))));
         }
         return live;
     }

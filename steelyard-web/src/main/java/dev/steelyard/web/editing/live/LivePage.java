@@ -112,7 +112,8 @@ public record LivePage(
      *
      * @param state “live”, “planned”, “was live”
      */
-    public record Line(long release, long number, int version, String state, String starts, String madeBy, String why) {}
+    public record Line(
+            long release, long number, int version, String state, String starts, String madeBy, String why) {}
 
     /**
      * What is typed for putting it live.

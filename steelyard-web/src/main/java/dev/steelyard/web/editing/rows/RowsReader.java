@@ -8,7 +8,6 @@ import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.sheet.ItemCheck;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.base.page.DayText;
@@ -124,7 +123,7 @@ final class RowsReader {
     }
 
     private @Nullable BigDecimal number(String at) {
-        DecimalText.Reading reading = WrittenNumber.read(document.text(at));
+        DecimalText.Reading reading = DecimalText.read(document.text(at));
         if (reading.fault() != null) {
             wrong(at, reading.fault().message());
         }

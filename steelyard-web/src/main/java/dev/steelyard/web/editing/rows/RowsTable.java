@@ -2,8 +2,8 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.table.LadderTable;
 import java.math.BigDecimal;
@@ -33,7 +33,7 @@ final class RowsTable {
     }
 
     private LadderTable.Row worked(LadderTable.Row row) {
-        BigDecimal price = WrittenNumber.read(row.everyone().text()).value();
+        BigDecimal price = DecimalText.read(row.everyone().text()).value();
         BigDecimal shelf = item.shelfPrice();
         BigDecimal cost = item.unitCost();
         String open = inherited(row.from());
@@ -53,7 +53,7 @@ final class RowsTable {
 
     /** The price a group pays at a threshold without a cell of its own; empty where that cannot be said. */
     private String inherited(String typed) {
-        BigDecimal from = WrittenNumber.read(typed).value();
+        BigDecimal from = DecimalText.read(typed).value();
         return everyone != null && from != null && Quantity.allowed(from)
                 ? everyone.perPiece(from.intValueExact()).toString()
                 : "";

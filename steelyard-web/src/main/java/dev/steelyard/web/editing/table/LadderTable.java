@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.table;
 
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -86,7 +86,7 @@ public record LadderTable(String list, List<String> groups, List<String> heads, 
 
     /** 10 and 10.0 are one threshold. */
     private static String key(String from) {
-        BigDecimal value = WrittenNumber.read(from).value();
+        BigDecimal value = DecimalText.read(from).value();
         return value == null ? from : Decimals.plain(value, 0);
     }
 

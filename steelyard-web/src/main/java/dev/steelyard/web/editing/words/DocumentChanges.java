@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.words;
 
-import dev.steelyard.core.number.WrittenNumber;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.FirstLines;
@@ -164,8 +164,8 @@ public final class DocumentChanges {
 
     /** 6.2 and 6.20 are one price. */
     private static boolean sameNumber(JsonNode before, JsonNode after) {
-        BigDecimal was = WrittenNumber.read(before.asString("")).value();
-        BigDecimal is = WrittenNumber.read(after.asString("")).value();
+        BigDecimal was = DecimalText.read(before.asString("")).value();
+        BigDecimal is = DecimalText.read(after.asString("")).value();
         return was == null || is == null ? before.equals(after) : was.compareTo(is) == 0;
     }
 

@@ -3,9 +3,9 @@ package dev.steelyard.web.goods.about;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.PriceLimits;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Ids;
+import dev.steelyard.web.base.page.Typed;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -241,7 +241,7 @@ record ProductForm(
         if (text.isEmpty()) {
             return;
         }
-        DecimalText.Reading reading = WrittenNumber.read(text);
+        DecimalText.Reading reading = Typed.read(text);
         BigDecimal value = reading.value();
         String fault = value == null ? Objects.requireNonNull(reading.fault()).message() : PriceLimits.fault(value);
         if (fault != null) {
@@ -251,6 +251,6 @@ record ProductForm(
 
     /** A field that was checked. */
     static @Nullable BigDecimal moneyOf(String text) {
-        return text.isEmpty() ? null : WrittenNumber.read(text).value();
+        return text.isEmpty() ? null : Typed.read(text).value();
     }
 }

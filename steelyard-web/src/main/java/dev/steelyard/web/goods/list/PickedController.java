@@ -1,7 +1,6 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.sheet.Adjustment;
 import dev.steelyard.core.sheet.Ending;
 import dev.steelyard.core.sheet.PriceLine;
@@ -11,6 +10,7 @@ import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.base.page.Typed;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -309,7 +309,7 @@ class PickedController {
     private static @Nullable Adjustment adjustment(
             MultiValueMap<String, String> sent, String which, Map<String, String> faults) {
         String typed = text(sent, which + ".by").replace("−", "-");
-        DecimalText.Reading reading = WrittenNumber.read(typed);
+        DecimalText.Reading reading = Typed.read(typed);
         BigDecimal by = reading.value();
         if (by == null) {
             faults.put(which + ".by", Objects.requireNonNull(reading.fault()).message());
@@ -321,7 +321,7 @@ class PickedController {
             return null;
         }
         String typedWithin = text(sent, which + ".within").replace("%", "").strip();
-        DecimalText.Reading within = WrittenNumber.read(typedWithin);
+        DecimalText.Reading within = Typed.read(typedWithin);
         if (!typedWithin.isEmpty() && (within.value() == null || within.value().signum() < 0)) {
             faults.put(
                     which + ".within",

@@ -1,0 +1,24 @@
+package dev.steelyard.core.number;
+
+import java.util.Currency;
+import java.util.Locale;
+import java.util.Set;
+
+/** How people write currencies: by their code or by a sign. */
+public final class CurrencySigns {
+
+    private static final Set<String> DOLLARS = Set.of("USD", "CAD", "AUD", "NZD", "SGD", "HKD");
+
+    private CurrencySigns() {}
+
+    /**
+     * Whether a code or sign means a currency; one that several have means each of them.
+     *
+     * @param currency the code by ISO 4217
+     */
+    public static boolean mean(String written, String currency) {
+        return written.equals(currency)
+                || written.equals(Currency.getInstance(currency).getSymbol(Locale.US))
+                || written.equals("$") && DOLLARS.contains(currency);
+    }
+}
