@@ -1,6 +1,7 @@
 package dev.steelyard.core.card;
 
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,11 @@ public record Covers(GoodsRule goods, Set<String> except, Audience audience, Tim
         return goods.fits(product)
                 && !except.contains(product.sku().value())
                 && product.items().stream().anyMatch(this::covers);
+    }
+
+    /** What of a product the card is for, whoever buys it and when. */
+    public List<Item> items(Product product) {
+        return product.items().stream().filter(this::covers).toList();
     }
 
     /** The same between two moments only; none where it is for no moment of those. */

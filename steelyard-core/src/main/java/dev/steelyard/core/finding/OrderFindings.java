@@ -113,7 +113,7 @@ public final class OrderFindings {
                         "/covers",
                         "This card can never win: cards above it, such as “"
                                 + order.get(Objects.requireNonNull(shadow.get(i)))
-                                        .name() + "”, take all of its "
+                                        .name() + "”, take all that it covers: "
                                 + products(covered[i]),
                         null));
             }

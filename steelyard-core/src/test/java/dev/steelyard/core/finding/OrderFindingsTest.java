@@ -30,7 +30,7 @@ class OrderFindingsTest {
                         card("Everything", GoodsRule.EVERYTHING, Audience.EVERYONE, Times.ALWAYS),
                         card("Rope", category("rope"), Audience.of("Boatyard"), Times.ALWAYS)))
                 .containsExactly(
-                        "1 shadowed: This card can never win: cards above it, such as “Everything”, take all of its 1 product",
+                        "1 shadowed: This card can never win: cards above it, such as “Everything”, take all that it covers: 1 product",
                         "1 overlap: “Everything” comes before this card and wins for 1 product that both cover");
     }
 

@@ -1,6 +1,6 @@
 package dev.steelyard.web.shop;
 
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +27,7 @@ class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        Typed.in(SingletonSupplier.ofNullable(
+        TypedNumbers.in(SingletonSupplier.ofNullable(
                 () -> shops.exists() ? shops.current().currency() : null));
         return true;
     }
@@ -35,6 +35,6 @@ class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failure) {
-        Typed.end();
+        TypedNumbers.end();
     }
 }

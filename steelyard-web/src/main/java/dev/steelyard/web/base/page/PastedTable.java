@@ -49,7 +49,7 @@ public final class PastedTable {
     }
 
     private static boolean isOneNumber(String line) {
-        DecimalText.Reading reading = Typed.read(line);
+        DecimalText.Reading reading = TypedNumbers.read(line);
         return line.isBlank() || reading.value() != null || WrittenNumber.isEither(line);
     }
 

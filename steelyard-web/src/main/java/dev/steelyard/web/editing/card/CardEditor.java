@@ -1,9 +1,7 @@
 package dev.steelyard.web.editing.card;
 
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CardFindings;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.TrialLine;
@@ -25,6 +23,7 @@ import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.CardTrials;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Vocabulary;
@@ -47,7 +46,6 @@ import org.springframework.stereotype.Component;
 @Component
 class CardEditor implements Editor {
 
-    private static final int MOST_GOODS = 60;
     private static final int FINDING_BUDGET = 400;
     private static final int MOST_FINDINGS = 12;
 
@@ -124,12 +122,11 @@ class CardEditor implements Editor {
                 Picks.typed(form, typed),
                 form.asFormulas(),
                 subject.shop().currency());
-        List<Product> covered = subject.covered(card);
+        CoveredGoods covered = CoveredGoods.of(card.covers(), subject.covered(card), subject);
         List<String> groups = groups(typed, subject);
         LadderTable table = typed.has("/ladder") ? LadderTable.of("/ladder/rows", showing.kept(), typed, groups) : null;
         Map<String, LadderTable> rateTables = rateTables(showing.kept(), typed, groups);
         CardStep step = CardStep.of(form.step());
-        Map<String, String> names = subject.names();
         CardPage page = new CardPage(
                 fields,
                 new CardTrials(subject, card, prepared, text, trial)
@@ -144,8 +141,7 @@ class CardEditor implements Editor {
                         ? null
                         : new CardPictures(prepared, subject, asked).over(over(card, text)),
                 PieceShape.of(card, text.answers()),
-                step == CardStep.COVERS ? goods(covered, subject) : List.of(),
-                covered.size(),
+                covered,
                 step == CardStep.COVERS ? Vocabulary.of(subject) : Map.of(),
                 step == CardStep.COVERS ? neighbours.overlaps(showing.entry().id(), card) : List.of(),
                 groups,
@@ -164,9 +160,9 @@ class CardEditor implements Editor {
         return new Shown(
                 steps,
                 steps.stream()
-                        .collect(
-                                Collectors.toMap(CardStep::code, one -> CardSummaries.of(one, showing.meant(), names))),
-                Sentences.of(step, showing.meant(), covered.size(), names),
+                        .collect(Collectors.toMap(
+                                CardStep::code, one -> CardSummaries.of(one, showing.meant(), subject::called))),
+                Sentences.of(step, showing.meant(), covered, subject::called),
                 fields,
                 page);
     }
@@ -249,16 +245,5 @@ class CardEditor implements Editor {
                         .limit(MOST_FINDINGS)
                         .map(FindingLine::of);
         return Stream.concat(samples.stream(), found).toList();
-    }
-
-    private static List<CardPage.Goods> goods(List<Product> covered, Subject subject) {
-        int decimals = subject.shop().rules().rounding().unitPriceDecimals();
-        return covered.stream()
-                .limit(MOST_GOODS)
-                .map(product -> new CardPage.Goods(
-                        product.sku().value(),
-                        product.name(),
-                        product.shelfPrice() == null ? "" : Decimals.plain(product.shelfPrice(), decimals)))
-                .toList();
     }
 }

@@ -16,6 +16,7 @@ import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.live.Standings;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.CoversWords;
@@ -49,9 +50,9 @@ class CardOverview {
      * What the list has of a card beside.
      *
      * @param covers which goods it is for, in words
-     * @param products how many goods it covers now
+     * @param products “3 products” that it covers now
      */
-    record More(String covers, int products) {}
+    record More(String covers, String products) {}
 
     /** The line of each card. */
     List<Line> lines(List<Draft> entries) {
@@ -83,7 +84,8 @@ class CardOverview {
         PreparedCard prepared = reading.prepared();
         List<String> warnings = new ArrayList<>();
         if (prepared != null && !covered.isEmpty()) {
-            warnings.addAll(warnings(prepared, covered.get(0).items().get(0), subject));
+            warnings.addAll(warnings(
+                    prepared, reading.card().covers().items(covered.get(0)).get(0), subject));
         }
         beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
         DraftDocument seen = cards.seen(entry, standing.liveNumber());
@@ -98,7 +100,10 @@ class CardOverview {
                 failing(entry.document(), reading, subject),
                 failingLive(entry, standing, subject),
                 subject.shop().zone(),
-                new More(CoversWords.of(seen, subject.names()), covered.size()));
+                new More(
+                        CoversWords.of(seen, subject::called),
+                        CoveredGoods.of(reading.card().covers(), covered, subject)
+                                .words()));
     }
 
     private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {

@@ -7,6 +7,7 @@ import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.PieceDrawing;
 import dev.steelyard.web.editing.table.LadderTable;
 import dev.steelyard.web.editing.trial.CardTrialView;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import java.util.List;
@@ -21,8 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param beam none where none can be drawn
  * @param curve the price over a measurement; none where none can be drawn
  * @param drawing the piece to scale; none where nothing is to be drawn
- * @param goods what the card covers, the first of them
- * @param covered how many that are
+ * @param covered what the card covers
  * @param vocabulary what goods and customers are told apart by: by the word in files, each value with its name
  * @param overlaps where live cards cover the same, a sentence each
  * @param shop the shop page in small
@@ -36,8 +36,7 @@ record CardPage(
         @Nullable Beam beam,
         @Nullable CurvePicture curve,
         @Nullable PieceDrawing drawing,
-        List<Goods> goods,
-        int covered,
+        CoveredGoods covered,
         Map<String, Map<String, String>> vocabulary,
         List<String> overlaps,
         List<String> groups,
@@ -46,9 +45,6 @@ record CardPage(
         @Nullable ShopPreview shop,
         Values values,
         List<Picture> pictures) {
-
-    /** Goods that are covered. */
-    record Goods(String sku, String name, String shelfPrice) {}
 
     /** A picture that a choice’s option may have. */
     record Picture(String file, String name) {}

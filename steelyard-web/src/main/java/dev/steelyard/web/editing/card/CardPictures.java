@@ -10,7 +10,7 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.CurvePicture.Point;
 import dev.steelyard.web.editing.trial.CurveStretches;
@@ -73,7 +73,8 @@ final class CardPictures {
 
     private @Nullable BigDecimal answer(Measurement ask) {
         var answer = trial.answers().byName().get(ask.name());
-        BigDecimal value = Typed.read(answer == null ? "" : answer.text()).value();
+        BigDecimal value =
+                TypedNumbers.read(answer == null ? "" : answer.text()).value();
         if (value == null || !(answer instanceof Answer.Typed typed) || typed.unit() == null) {
             return value;
         }

@@ -4,7 +4,7 @@ import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.words.CoversWords;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 
 /** A few words on each step, for the rail. */
@@ -12,13 +12,13 @@ final class CardSummaries {
 
     private CardSummaries() {}
 
-    static String of(CardStep step, DraftDocument document, Map<String, String> names) {
+    static String of(CardStep step, DraftDocument document, UnaryOperator<String> called) {
         return switch (step) {
             case ASK -> asks(document);
             case PIECE -> piece(document);
             case BREAKS -> breaks(document);
             case FINISH -> finish(document);
-            case COVERS -> shortened(CoversWords.of(document, names).replaceAll("\\.$", ""));
+            case COVERS -> shortened(CoversWords.of(document, called).replaceAll("\\.$", ""));
             case WEIGHTS -> document.weights().isEmpty()
                     ? "none kept yet"
                     : document.weights().size() + " kept";

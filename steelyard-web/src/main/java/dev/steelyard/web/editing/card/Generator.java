@@ -7,7 +7,7 @@ import dev.steelyard.core.ladder.LadderGenerator.Stop;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.FirstLetter;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.editing.page.EditForm;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -66,7 +66,7 @@ record Generator(Map<String, String> typed, Map<String, String> faults, @Nullabl
     }
 
     private static @Nullable BigDecimal number(Map<String, String> typed, String field, Map<String, String> faults) {
-        DecimalText.Reading reading = Typed.read(typed.get(field));
+        DecimalText.Reading reading = TypedNumbers.read(typed.get(field));
         if (reading.fault() != null) {
             faults.put(field, reading.fault().message());
         }

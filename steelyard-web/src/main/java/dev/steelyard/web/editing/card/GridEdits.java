@@ -3,7 +3,7 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.web.base.page.PastedTable;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import java.math.BigDecimal;
 import java.util.List;
@@ -70,7 +70,7 @@ final class GridEdits {
      */
     void paste(int row, int column, String pasted) {
         List<List<String>> cells = PastedTable.cells(pasted);
-        WrittenBlock numbers = Typed.block(cells);
+        WrittenBlock numbers = TypedNumbers.block(cells);
         if (row < 0 && column < 0) {
             columns().removeAll();
             rows().removeAll();

@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.editing.trial.TrialText;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -105,7 +105,8 @@ record GridView(String place, List<Edge> columns, List<Row> rows, List<String> f
 
     /** The first edge that is not smaller than the trial's answer; -1 where there is none. */
     private static int reached(List<String> edges, String name, String unit, CardFields fields, TrialText trial) {
-        BigDecimal answer = Typed.read(trial.get(TrialText.ANSWER + name)).value();
+        BigDecimal answer =
+                TypedNumbers.read(trial.get(TrialText.ANSWER + name)).value();
         String typedIn = trial.get(TrialText.UNIT + name);
         Unit from = Unit.of(typedIn.isEmpty() ? fields.unit(name) : typedIn).orElse(null);
         Unit to = Unit.of(unit).orElse(null);

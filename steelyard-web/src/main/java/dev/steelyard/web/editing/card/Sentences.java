@@ -3,12 +3,13 @@ package dev.steelyard.web.editing.card;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.words.CoversWords;
 import dev.steelyard.web.editing.words.SentencePart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 
 /** What a card does, step by step, in sentences made from its real numbers; a number that is a field's says so. */
@@ -23,14 +24,15 @@ final class Sentences {
         this.document = document;
     }
 
-    static List<SentencePart> of(CardStep step, DraftDocument document, int covered, Map<String, String> names) {
+    static List<SentencePart> of(
+            CardStep step, DraftDocument document, CoveredGoods covered, UnaryOperator<String> called) {
         Sentences sentence = new Sentences(document);
         switch (step) {
             case ASK -> sentence.ask();
             case PIECE -> sentence.piece();
             case BREAKS -> sentence.breaks();
             case FINISH -> sentence.finish();
-            case COVERS -> sentence.covers(covered, names);
+            case COVERS -> sentence.covers(covered, called);
             case WEIGHTS -> sentence.weights();
             case SHOP -> sentence.shop();
         }
@@ -263,8 +265,8 @@ final class Sentences {
         return String.join(", ", parts);
     }
 
-    private void covers(int covered, Map<String, String> names) {
-        words(CoversWords.of(document, names) + " That is " + (covered == 1 ? "1 product" : covered + " products")
+    private void covers(CoveredGoods covered, UnaryOperator<String> called) {
+        words(CoversWords.of(document, called) + " That is " + (covered.words().isEmpty() ? "nothing" : covered.words())
                 + " now.");
     }
 

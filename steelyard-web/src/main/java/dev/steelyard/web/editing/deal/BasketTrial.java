@@ -18,7 +18,7 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
@@ -119,7 +119,7 @@ final class BasketTrial {
         if (row.total().isBlank() || item == null) {
             return priced;
         }
-        DecimalText.Reading total = Typed.read(row.total());
+        DecimalText.Reading total = TypedNumbers.read(row.total());
         if (total.value() == null || total.value().signum() < 0) {
             return new RefusedLine(
                     Place.TOTAL,

@@ -21,6 +21,7 @@ import dev.steelyard.web.editing.page.EditForm;
 import dev.steelyard.web.editing.page.EditStep;
 import dev.steelyard.web.editing.page.Editor;
 import dev.steelyard.web.editing.page.Wishes;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Vocabulary;
 import dev.steelyard.web.editing.words.FindingLine;
@@ -111,7 +112,7 @@ class DealEditor implements Editor {
                         .sorted()
                         .toList(),
                 codes.names(),
-                covered(deal, subject),
+                CoveredGoods.of(deal.acted(), subject).words(),
                 sound && step == DealStep.GIVES
                         ? DealBeam.draw(
                                 deal,
@@ -149,14 +150,6 @@ class DealEditor implements Editor {
                         shops.now(),
                         subject.shop().smallestMargin())
                 .of(deal, order.without(id, book));
-    }
-
-    private static int covered(Deal deal, Subject subject) {
-        return (int) subject.directory()
-                .items(deal.acted())
-                .map(item -> item.product().sku())
-                .distinct()
-                .count();
     }
 
     /** What the trial's basket counts for a ladder; none for another deal or an empty basket. */

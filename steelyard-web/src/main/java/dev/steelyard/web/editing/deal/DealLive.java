@@ -16,6 +16,7 @@ import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.live.Comparison;
 import dev.steelyard.web.editing.live.Gate;
 import dev.steelyard.web.editing.live.LiveShown;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.words.DocumentChanges;
 import dev.steelyard.web.editing.words.FindingLine;
@@ -86,18 +87,13 @@ class DealLive implements LiveShown {
                 }
             }
         }
-        int covered = (int) subject.directory()
-                .items(side.deal().acted())
-                .map(item -> item.product().sku())
-                .distinct()
-                .count();
         return new Gate(
                 FirstLines.of(stops, MOST_SAID),
                 List.of(),
                 0,
                 FirstLines.of(warnings, MOST_SAID),
                 FirstLines.of(notes, MOST_SAID),
-                covered);
+                CoveredGoods.of(side.deal().acted(), subject).words());
     }
 
     /** A deal that is over, or for nothing, does nothing by going live. */

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param vocabulary what can be picked where goods, customers and countries are named
  * @param sets the names of sets that live deals are one of
  * @param codeLists the names of lists of codes
- * @param covered how many products it acts on
+ * @param covered “3 products” that it acts on; empty for none
  */
 record DealPage(
         DraftFields fields,
@@ -23,7 +23,7 @@ record DealPage(
         Map<String, Map<String, String>> vocabulary,
         List<String> sets,
         List<String> codeLists,
-        int covered,
+        String covered,
         @Nullable Beam beam,
         String today,
         BasketTrialView trial,

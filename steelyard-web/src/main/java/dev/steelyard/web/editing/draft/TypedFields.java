@@ -3,7 +3,7 @@ package dev.steelyard.web.editing.draft;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -88,7 +88,7 @@ public final class TypedFields {
                     added.put(field, document.text(row + "/" + field));
                 }
             });
-            added.put("value", Typed.plain(value));
+            added.put("value", TypedNumbers.plain(value));
             if (!group.isEmpty()) {
                 added.put("group", group);
             }
@@ -132,7 +132,7 @@ public final class TypedFields {
 
     /** What is typed at a place for numbers, written plainly where it can be only one number; at any other as it is. */
     public static String number(String place, String typed) {
-        return NUMBERS.matcher(place).matches() ? Typed.plain(typed) : typed;
+        return NUMBERS.matcher(place).matches() ? TypedNumbers.plain(typed) : typed;
     }
 
     private static JsonNode kept(JsonNode list, String word) {

@@ -1,21 +1,23 @@
 package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 /**
  * What stands between a version and the shoppers.
@@ -25,7 +27,7 @@ import java.util.Set;
  * @param weights how many check weights there are
  * @param warnings findings that warn
  * @param overlaps which cards cover the same, and which of them wins
- * @param products how many goods it covers
+ * @param covers “3 products” that it covers; empty for none
  */
 public record Gate(
         List<String> stops,
@@ -33,7 +35,7 @@ public record Gate(
         int weights,
         List<String> warnings,
         List<String> overlaps,
-        int products) {
+        String covers) {
 
     private static final int BUDGET = 400;
     private static final int MOST_PRODUCTS = 8;
@@ -79,9 +81,15 @@ public record Gate(
                     + " products of the shop, and whatever comes");
         }
         if (prepared != null) {
-            findings(prepared, covered, subject).forEach(finding -> {
+            List<Item> looked = covered.stream()
+                    .limit(MOST_PRODUCTS)
+                    .flatMap(product ->
+                            side.card().covers().items(product).stream().limit(MOST_PRODUCTS))
+                    .toList();
+            findings(prepared, looked, subject).forEach((finding, items) -> {
                 boolean stopping = finding.code().severity() == Finding.Severity.STOPS;
-                (stopping ? stops : warnings).add(finding.code().title() + ": " + finding.message());
+                (stopping ? stops : warnings)
+                        .add(finding.code().title() + ": " + finding.message() + where(items, looked.size()));
             });
         }
         List<Weights.View> weights = Weights.views(side.document(), side.card(), prepared, subject);
@@ -91,19 +99,29 @@ public record Gate(
                 weights.size(),
                 cut(warnings),
                 prepared == null ? List.of() : cut(overlaps),
-                covered.size());
+                CoveredGoods.of(side.card().covers(), covered, subject).words());
     }
 
-    private static List<Finding> findings(PreparedCard card, List<Product> covered, Subject subject) {
-        Set<Finding> found = new LinkedHashSet<>();
+    /** What was found, each with the goods that it was found at. */
+    private static Map<Finding, List<Item>> findings(PreparedCard card, List<Item> looked, Subject subject) {
+        Map<Finding, List<Item>> found = new LinkedHashMap<>();
         CardFindings findings =
                 new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), BUDGET);
-        covered.stream().limit(MOST_PRODUCTS).forEach(product -> product.items().stream()
-                .limit(MOST_PRODUCTS)
-                .forEach(item -> found.addAll(findings.of(card, item, subject.today(), List.of()))));
-        return found.stream()
-                .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
-                .toList();
+        for (Item item : looked) {
+            findings.of(card, item, subject.today(), List.of()).stream()
+                    .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
+                    .forEach(finding -> found.computeIfAbsent(finding, any -> new ArrayList<>())
+                            .add(item));
+        }
+        return found;
+    }
+
+    /** “ (Bow shackle, 8 mm)”; nothing where it is so of all that were looked at. */
+    private static String where(List<Item> items, int looked) {
+        int others = items.size() - 1;
+        return items.size() == looked
+                ? ""
+                : " (" + items.get(0).name() + (others == 0 ? "" : " and " + others + " more") + ")";
     }
 
     private static List<String> cut(List<String> said) {

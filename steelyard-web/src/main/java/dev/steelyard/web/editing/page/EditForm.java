@@ -1,7 +1,7 @@
 package dev.steelyard.web.editing.page;
 
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.TypedFields;
 import java.math.BigDecimal;
@@ -68,13 +68,13 @@ public record EditForm(long basedOn, String step, Map<String, String> trial, Mul
 
     /** A whole number among the parameters; -1 where it is none. */
     public int number(String name) {
-        BigDecimal value = Typed.read(value(name)).value();
+        BigDecimal value = TypedNumbers.read(value(name)).value();
         return value == null ? -1 : value.intValue();
     }
 
     /** Where the beam's axis ends while a weight is held; none for where it fits. */
     public @Nullable Double axisEnd() {
-        BigDecimal end = Typed.read(value("axisEnd")).value();
+        BigDecimal end = TypedNumbers.read(value("axisEnd")).value();
         return end == null || end.signum() <= 0 ? null : end.doubleValue();
     }
 

@@ -84,7 +84,7 @@ class RowsLive implements LiveShown {
                         ? List.of()
                         : List.of("Shoppers see the price by the rate card “" + now.card()
                                 + "”, which does not use these prices"),
-                1);
+                "");
     }
 
     @Override

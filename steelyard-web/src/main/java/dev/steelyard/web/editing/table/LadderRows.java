@@ -5,7 +5,7 @@ import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.PastedTable;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.Thresholds;
 import java.math.BigDecimal;
@@ -73,7 +73,7 @@ public final class LadderRows {
                 LadderTable.of(list, document, document, groups).rows();
         ArrayNode rows = document.list(list);
         List<List<String>> cells = PastedTable.cells(pasted);
-        WrittenBlock numbers = Typed.block(cells);
+        WrittenBlock numbers = TypedNumbers.block(cells);
         int skipped = !cells.isEmpty() && PastedTable.isHead(cells.get(0)) ? 1 : 0;
         List<ObjectNode> newRows = new ArrayList<>();
         for (int i = skipped; i < Math.min(cells.size(), MOST_ROWS); i++) {

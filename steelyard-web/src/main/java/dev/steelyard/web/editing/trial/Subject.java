@@ -47,6 +47,12 @@ public record Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory dire
         return directory.names();
     }
 
+    /** What a product or variant of a SKU is called; the SKU itself where there is none. */
+    public String called(String sku) {
+        Item item = directory.item(sku);
+        return names().getOrDefault(sku, item == null ? sku : item.name());
+    }
+
     /** The goods a card covers, by name. */
     public List<Product> covered(RateCard card) {
         return directory.covered(card.covers()).toList();

@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
@@ -19,12 +21,15 @@ public final class CoversWords {
 
     static {
         KINDS.put("products", "");
+        KINDS.put("skus", "");
         KINDS.put("categories", "everything in ");
         KINDS.put("brands", "everything by ");
         KINDS.put("types", "everything of the type ");
         KINDS.put("suppliers", "everything from ");
         KINDS.put("tags", "everything tagged ");
     }
+
+    private static final Set<String> NAMED = Set.of("products", "skus");
 
     private CoversWords() {}
 
@@ -36,25 +41,30 @@ public final class CoversWords {
     /**
      * “Everything in Hardware, for Boatyard, until 1 May.”
      *
-     * @param names what products are called, by their SKU
+     * @param called what a product or variant of a SKU is called
      */
-    public static String of(DraftDocument document, Map<String, String> names) {
+    public static String of(DraftDocument document, UnaryOperator<String> called) {
         JsonNode covers = document.at("/covers");
         List<String> goods = new ArrayList<>();
         KINDS.forEach((kind, words) -> {
             if (covers.path(kind).size() > 0) {
                 goods.add(words
                         + texts(covers.path(kind)).stream()
-                                .map(text -> kind.equals("products") ? names.getOrDefault(text, text) : text)
-                                .collect(Collectors.joining(", ")));
+                                .map(text -> NAMED.contains(kind) ? called.apply(text) : text)
+                                .collect(Collectors.joining(kind.equals("skus") ? "; " : ", ")));
             }
         });
         if (covers.path("rule").isObject()) {
             goods.add("what the rule says");
         }
         StringBuilder line = new StringBuilder(
-                goods.isEmpty() ? (covers.has("products") ? "Nothing yet" : "Everything") : String.join("; ", goods));
-        append(line, covers, "except", ", but not ");
+                goods.isEmpty()
+                        ? (covers.has("products") || covers.has("skus") ? "Nothing yet" : "Everything")
+                        : String.join("; ", goods));
+        if (covers.path("except").size() > 0) {
+            line.append(", but not ")
+                    .append(texts(covers.path("except")).stream().map(called).collect(Collectors.joining(", ")));
+        }
         append(line, covers, "groups", ", for ");
         append(line, covers, "notGroups", ", not for ");
         append(line, covers, "countries", ", to ");

@@ -5,7 +5,7 @@ import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -241,7 +241,7 @@ record ProductForm(
         if (text.isEmpty()) {
             return;
         }
-        DecimalText.Reading reading = Typed.read(text);
+        DecimalText.Reading reading = TypedNumbers.read(text);
         BigDecimal value = reading.value();
         String fault = value == null ? Objects.requireNonNull(reading.fault()).message() : PriceLimits.fault(value);
         if (fault != null) {
@@ -251,6 +251,6 @@ record ProductForm(
 
     /** A field that was checked. */
     static @Nullable BigDecimal moneyOf(String text) {
-        return text.isEmpty() ? null : Typed.read(text).value();
+        return text.isEmpty() ? null : TypedNumbers.read(text).value();
     }
 }

@@ -1,7 +1,7 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -80,7 +80,7 @@ record GoodsFilter(
         if (text == null) {
             return null;
         }
-        DecimalText.Reading reading = Typed.read(text);
+        DecimalText.Reading reading = TypedNumbers.read(text);
         if (reading.fault() != null) {
             faults.put(field, reading.fault().message());
         }

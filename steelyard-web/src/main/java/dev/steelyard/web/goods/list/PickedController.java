@@ -10,7 +10,7 @@ import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -309,7 +309,7 @@ class PickedController {
     private static @Nullable Adjustment adjustment(
             MultiValueMap<String, String> sent, String which, Map<String, String> faults) {
         String typed = text(sent, which + ".by").replace("−", "-");
-        DecimalText.Reading reading = Typed.read(typed);
+        DecimalText.Reading reading = TypedNumbers.read(typed);
         BigDecimal by = reading.value();
         if (by == null) {
             faults.put(which + ".by", Objects.requireNonNull(reading.fault()).message());
@@ -321,7 +321,7 @@ class PickedController {
             return null;
         }
         String typedWithin = text(sent, which + ".within").replace("%", "").strip();
-        DecimalText.Reading within = Typed.read(typedWithin);
+        DecimalText.Reading within = TypedNumbers.read(typedWithin);
         if (!typedWithin.isEmpty() && (within.value() == null || within.value().signum() < 0)) {
             faults.put(
                     which + ".within",

@@ -3,7 +3,7 @@ package dev.steelyard.web.selling.codes;
 import dev.steelyard.core.deal.DealChecks;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -79,7 +79,7 @@ record NewCodes(
     }
 
     private void number(String field, String typed, int most) {
-        DecimalText.Reading reading = Typed.read(typed);
+        DecimalText.Reading reading = TypedNumbers.read(typed);
         if (reading.fault() != null) {
             faults.put(field, reading.fault().message());
         } else if (!Quantity.allowed(Objects.requireNonNull(reading.value()))
@@ -101,13 +101,15 @@ record NewCodes(
     Integer usesEach() {
         return uses.isEmpty()
                 ? null
-                : (Integer) Objects.requireNonNull(Typed.read(uses).value()).intValueExact();
+                : (Integer)
+                        Objects.requireNonNull(TypedNumbers.read(uses).value()).intValueExact();
     }
 
     /** The codes, made or read; only without faults. */
     Collection<String> codes() {
         return pasted.isBlank()
-                ? CodeText.made(Objects.requireNonNull(Typed.read(many).value()).intValueExact(), beginning)
+                ? CodeText.made(
+                        Objects.requireNonNull(TypedNumbers.read(many).value()).intValueExact(), beginning)
                 : List.copyOf(CodeText.read(pasted).codes());
     }
 }

@@ -3,7 +3,7 @@ package dev.steelyard.web.shop.settings;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quantity;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.shop.Bounds;
 import dev.steelyard.web.shop.Invoicing;
 import dev.steelyard.web.shop.Shop;
@@ -75,7 +75,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
     }
 
     private @Nullable BigDecimal number(String field, String text) {
-        DecimalText.Reading reading = Typed.read(text);
+        DecimalText.Reading reading = TypedNumbers.read(text);
         if (reading.fault() != null) {
             faults.put(field, reading.fault().message());
         }
@@ -108,7 +108,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
     }
 
     private BigDecimal value(String field) {
-        return Objects.requireNonNull(Typed.read(get(field)).value());
+        return Objects.requireNonNull(TypedNumbers.read(get(field)).value());
     }
 
     /** The bounds; only for a form without faults. */

@@ -4,7 +4,7 @@ import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.Typed;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.shop.Taxes.Setting;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -89,7 +89,7 @@ record TaxForm(
     }
 
     private static String fault(String typed) {
-        DecimalText.Reading reading = Typed.read(typed);
+        DecimalText.Reading reading = TypedNumbers.read(typed);
         if (reading.fault() != null) {
             return reading.fault().message();
         }
@@ -111,7 +111,8 @@ record TaxForm(
         Map<String, Map<Long, BigDecimal>> read = new TreeMap<>();
         rates.forEach((country, ofClasses) -> {
             Map<Long, BigDecimal> values = new TreeMap<>();
-            ofClasses.forEach((id, typed) -> values.put(id, Typed.read(typed).value()));
+            ofClasses.forEach(
+                    (id, typed) -> values.put(id, TypedNumbers.read(typed).value()));
             read.put(country, values);
         });
         return new Setting(included, perLine, home, read, groupsWithout);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.words.DocumentChanges;
 import dev.steelyard.web.editing.words.PlaceWords;
 import java.util.List;
@@ -17,6 +18,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a card does, in sentences and few words. */
 class WordsTest {
+
+    private static final CoveredGoods TWO = new CoveredGoods(List.of(), 2, "2 products");
 
     @ParameterizedTest
     @CsvSource(
@@ -43,17 +46,21 @@ class WordsTest {
                 "finish | {`finish`: {`setUp`: `4`, `minimum`: `9`}} | Each line has a set-up charge of [4] and costs at least [9].",
                 "covers | {} | Everything. That is 2 products now.",
                 "covers | {`covers`: {`products`: [`CVR`], `groups`: [`Boatyard`], `days`: [`mon`, `tue`]}} | Boat cover, for Boatyard, on Monday, Tuesday. That is 2 products now.",
+                "covers | {`covers`: {`skus`: [`CVR`, `SHK-8`]}} | Boat cover; SHK-8. That is 2 products now.",
+                "covers | {`covers`: {`skus`: []}} | Nothing yet. That is 2 products now.",
                 "covers | {`covers`: {`categories`: [`Hardware`], `except`: [`X`], `from`: `2027-04-01`}} | Everything in Hardware, but not X, from 2027-04-01. That is 2 products now.",
                 "weights| {} | No trial is kept yet.",
                 "shop   | {`shopPage`: {`table`: `cards`}} | The shop page shows the breaks as cards.",
             })
     void aStepSaysWhatItDoes(String step, String json, String sentence) {
         DraftDocument document = document(json.replace('`', '"'));
-        String said = Sentences.of(CardStep.of(step.strip()), document, 2, Map.of("CVR", "Boat cover")).stream()
-                .map(part -> part.field() == null ? part.text() : "[" + part.text() + "]")
-                .collect(Collectors.joining());
+        String said =
+                Sentences.of(CardStep.of(step.strip()), document, TWO, sku -> sku.equals("CVR") ? "Boat cover" : sku)
+                        .stream()
+                        .map(part -> part.field() == null ? part.text() : "[" + part.text() + "]")
+                        .collect(Collectors.joining());
         assertThat(said).isEqualTo(sentence);
-        Sentences.of(CardStep.of(step.strip()), document, 2, Map.of()).stream()
+        Sentences.of(CardStep.of(step.strip()), document, TWO, sku -> sku).stream()
                 .filter(part -> part.field() != null)
                 .forEach(part ->
                         assertThat(document.text(part.field())).as(part.field()).isEqualTo(part.text()));
@@ -114,7 +121,7 @@ class WordsTest {
                 "weights | {} | none kept yet",
             })
     void aStepHasAFewWordsInTheRail(String step, String json, String words) {
-        assertThat(CardSummaries.of(CardStep.of(step.strip()), document(json.replace('`', '"')), Map.of()))
+        assertThat(CardSummaries.of(CardStep.of(step.strip()), document(json.replace('`', '"')), sku -> sku))
                 .isEqualTo(words);
     }
 

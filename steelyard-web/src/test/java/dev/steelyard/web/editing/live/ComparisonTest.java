@@ -124,7 +124,7 @@ class ComparisonTest {
         assertThat(open.open()).isTrue();
         assertThat(open.needsWhy()).isFalse();
         assertThat(open.weights()).isEqualTo(2);
-        assertThat(open.products()).isEqualTo(1);
+        assertThat(open.covers()).isEqualTo("1 product");
         Gate dearer = gate(ROPE.replace("\"3.00\"", "\"3.30\""));
         assertThat(dearer.open()).isTrue();
         assertThat(dearer.needsWhy()).isTrue();

@@ -65,6 +65,27 @@ class ReachTest {
     }
 
     @Test
+    void aCardForVariantsSaysWhichAndLooksAtThoseAlone(App app, Http owner) {
+        DemoCards.takeAway(app);
+        String card = LiveCards.read(
+                owner.signIn("maren"),
+                """
+                {"name": "Two sizes", "covers": {"skus": ["SHK-10", "SHK-8"]}, "ladder": {"value": "percent-off",
+                 "mode": "all-units", "rows": [{"from": 10, "value": "20"}]}}
+                """);
+        assertThat(owner.get(card + "?step=covers").text())
+                .contains("Bow shackle, 10 mm; Bow shackle, 8 mm. That is 2 variants of 1 product now.")
+                .doesNotContain("Everything. That");
+        assertThat(owner.get("/cards").text())
+                .contains("Bow shackle, 10 mm; Bow shackle, 8 mm. 2 variants of 1 product");
+        assertThat(owner.get(card + "/live").text())
+                .contains("Covers 2 variants of 1 product")
+                .contains("9 pieces cost 66.60, but 10 cost 59.20")
+                .contains("(Bow shackle, 8 mm)")
+                .doesNotContain("(Bow shackle, 6 mm)");
+    }
+
+    @Test
     void aCardThatCoversEverythingSaysSoBeforeItIsLive(Http owner) {
         String card = LiveCards.read(owner.signIn("maren"), TENS.formatted("\"everything\": true"));
         assertThat(owner.get(card + "/live").text())

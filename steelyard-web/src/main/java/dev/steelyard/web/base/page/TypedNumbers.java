@@ -11,11 +11,11 @@ import org.jspecify.annotations.Nullable;
  * Numbers as they are typed on pages, read in the shop's currency. Which that is, is known to whoever serves a request, as
  * the request's language is: so nothing that only passes a text on has to know.
  */
-public final class Typed {
+public final class TypedNumbers {
 
     private static final ThreadLocal<@Nullable Supplier<@Nullable String>> CURRENCY = new ThreadLocal<>();
 
-    private Typed() {}
+    private TypedNumbers() {}
 
     /** From here on numbers typed by whoever this thread serves are in a currency; none for any. */
     public static void in(Supplier<@Nullable String> currency) {
