@@ -19,6 +19,10 @@ public final class DecimalText {
     private static final Pattern EITHER = Pattern.compile("[+-]?\\d{1,3},\\d{3}");
     private static final int SHOWN = 40;
 
+    /** A sign or code that stands beside digits. */
+    private static final Pattern CURRENCY =
+            Pattern.compile("^\\p{Sc}\\s*[-+]?\\d|\\d\\s*\\p{Sc}$|^[A-Z]{3}\\s?[-+]?\\d|\\d\\s?[A-Z]{3}$");
+
     private DecimalText() {}
 
     /** What came of reading: exactly one of value and fault is there. */
@@ -49,6 +53,12 @@ public final class DecimalText {
                         mend);
             }
             return fault(typed + " has a comma; write a decimal point: " + mend, mend);
+        }
+        if (CURRENCY.matcher(typed).find()) {
+            return fault(
+                    "“" + shortened(typed)
+                            + "” has a currency beside it; write the number alone, in the shop’s currency",
+                    null);
         }
         return fault("“" + shortened(typed) + "” is not a number; write it like 6.90", null);
     }

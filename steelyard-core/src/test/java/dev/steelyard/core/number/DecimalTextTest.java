@@ -20,6 +20,8 @@ class DecimalTextTest {
             value = {
                 "7,40 | 7,40 has a comma; write a decimal point: 7.40 | 7.40",
                 "1e9 | “1e9” is not a number; write it like 6.90 |",
+                "$ 7.50 | “$ 7.50” has a currency beside it; write the number alone, in the shop’s currency |",
+                "7.50 EUR | “7.50 EUR” has a currency beside it; write the number alone, in the shop’s currency |",
                 "ten | “ten” is not a number; write it like 6.90 |",
                 "1.2.3 | “1.2.3” is not a number; write it like 6.90 |",
                 "'' | Type a number |",

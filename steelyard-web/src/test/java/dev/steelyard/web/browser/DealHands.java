@@ -45,6 +45,11 @@ final class DealHands {
         return this;
     }
 
+    DealHands tick(String place) {
+        fields.tick(place);
+        return this;
+    }
+
     DealHands change(String id, String option) {
         fields.change(id, option);
         return this;

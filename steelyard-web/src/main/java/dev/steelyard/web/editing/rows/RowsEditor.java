@@ -129,7 +129,7 @@ class RowsEditor implements Editor {
         CardTrial trial = CardTrial.read(text, scale.shelf().card(), subject);
         RowsReading.Part part = reading.part(step.isWeights() ? "" : step.at());
         LadderTable table = table(step, showing, subject, item, trial, rounding);
-        RowsPictures pictures = new RowsPictures(item, new RowFields(step, part, table), trial, rounding);
+        RowsPictures pictures = new RowsPictures(item, new RowFields(step, part, table, typed), trial, rounding);
         DraftFields fields =
                 new DraftFields(typed, reading.issues(), subject.shop().currency());
         RowsPage page = new RowsPage(

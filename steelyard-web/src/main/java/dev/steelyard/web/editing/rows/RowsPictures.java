@@ -31,7 +31,11 @@ final class RowsPictures {
 
     List<SentencePart> sentence() {
         return everyone == null
-                ? List.of(new SentencePart("No shelf price: without one, only a rate card can price this.", null))
+                ? List.of(new SentencePart(
+                        fields.hasShelfPriceTyped()
+                                ? "The shelf price cannot be read."
+                                : "No shelf price: without one, only a rate card can price this.",
+                        null))
                 : Sentence.of(everyone, fields, rounding.unitPriceDecimals());
     }
 

@@ -80,7 +80,7 @@ class BeamTest {
         Rounding euro = new Rounding(2, 2);
         PieceCurve curve = PieceCurve.of(new Item(reading.product(), null), null, LocalDate.of(2027, 1, 1), euro)
                 .orElseThrow();
-        RowFields fields = new RowFields(RowsStep.of(shackle, ""), reading.part(""), table);
+        RowFields fields = new RowFields(RowsStep.of(shackle, ""), reading.part(""), table, document);
         return new PriceBeam(curve, null, null, fields, euro, null, 12).draw(12, null);
     }
 }
