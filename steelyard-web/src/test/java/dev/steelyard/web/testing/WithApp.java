@@ -9,7 +9,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 
 /**
  * Hands tests the running application, a fresh browser or a fresh HTTP client as parameters, and every test a fresh demo
- * shop. JUnit closes what was started at the end of the run.
+ * shop. JUnit closes a browser's window at the end of its test, and what was started at the end of the run.
  */
 public final class WithApp implements ParameterResolver, BeforeEachCallback {
 
@@ -30,7 +30,9 @@ public final class WithApp implements ParameterResolver, BeforeEachCallback {
     public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
         Class<?> type = parameter.getParameter().getType();
         if (type == BrowserContext.class) {
-            return browser(test).fresh(app(test).url());
+            BrowserContext context = browser(test).fresh(app(test).url());
+            test.getStore(OURS).put(context, context);
+            return context;
         }
         return type == Http.class ? new Http(app(test).url()) : app(test);
     }
