@@ -1,9 +1,9 @@
 package dev.steelyard.web.goods.about;
 
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.goods.ChangedGoods;
+import dev.steelyard.web.goods.DescribedGoods;
 import dev.steelyard.web.goods.about.ProductForm.VariantText;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
@@ -11,9 +11,6 @@ import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
 import java.math.BigDecimal;
-import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,19 +28,17 @@ import org.springframework.transaction.annotation.Transactional;
 class Descriptions {
 
     private final JdbcTemplate sql;
+    private final DescribedGoods goods;
     private final ChangedGoods changed;
-    private final RowIds ids;
     private final Shops shops;
     private final Changes changes;
-    private final Clock clock;
 
-    Descriptions(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Shops shops, Changes changes, Clock clock) {
+    Descriptions(JdbcTemplate sql, DescribedGoods goods, ChangedGoods changed, Shops shops, Changes changes) {
         this.sql = sql;
+        this.goods = goods;
         this.changed = changed;
-        this.ids = ids;
         this.shops = shops;
         this.changes = changes;
-        this.clock = clock;
     }
 
     /** What became of a form: exactly one of these is there, or none of it where the goods are gone. */
@@ -132,16 +127,7 @@ class Descriptions {
         if (tax == null || !faults.isEmpty()) {
             return new Result(null, faults, null);
         }
-        long id = ids.next();
-        sql.update(
-                "insert into product (id, sku, name, description, drawing, tax_class_id, shelf_price, rows_over, changed_at,"
-                        + " changed_by, version) values (?, ?, '', '', '', ?, ?, 'LINE', ?, ?, 0)",
-                id,
-                form.sku(),
-                tax,
-                ProductForm.moneyOf(form.shelfPrice()),
-                now(),
-                by);
+        long id = goods.make(form.sku(), tax, ProductForm.moneyOf(form.shelfPrice()), by);
         write(id, form, tax);
         keep(id, What.MADE, Map.of(), by);
         return Result.kept(id);
@@ -167,8 +153,7 @@ class Descriptions {
         }
         Map<String, String> before = state(id);
         write(id, form, tax);
-        sql.update(
-                "update product set version = version + 1, changed_at = ?, changed_by = ? where id = ?", now(), by, id);
+        goods.raiseVersion(id, by);
         keep(id, What.GOODS, before, by);
         return Result.kept(id);
     }
@@ -215,10 +200,6 @@ class Descriptions {
         return state;
     }
 
-    private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-    }
-
     private @Nullable Long tax(ProductForm form, Map<String, String> faults) {
         List<TaxChoice> classes = taxClasses();
         Optional<TaxChoice> picked = classes.stream()
@@ -260,67 +241,7 @@ class Descriptions {
     }
 
     private void write(long id, ProductForm form, long tax) {
-        sql.update(
-                "update product set name = ?, description = ?, drawing = ?, brand_id = ?, type = ?, supplier = ?,"
-                        + " tax_class_id = ?, unit_cost = ?, unit_price_decimals = ? where id = ?",
-                form.name(),
-                form.description(),
-                form.drawing(),
-                form.brand().isEmpty() ? null : brand(form.brand()),
-                form.type().isEmpty() ? null : form.type(),
-                form.supplier().isEmpty() ? null : form.supplier(),
-                tax,
-                ProductForm.moneyOf(form.unitCost()),
-                form.decimals().isEmpty() ? null : Integer.valueOf(form.decimals()),
-                id);
-        sql.update("delete from product_category where product_id = ?", id);
-        form.categories()
-                .forEach(category -> sql.update(
-                        "insert into product_category (product_id, category_id) select ?, id from category where id = ?",
-                        id,
-                        category));
-        sql.update("delete from product_tag where product_id = ?", id);
-        form.tagSet().forEach(tag -> sql.update("insert into product_tag (product_id, tag) values (?, ?)", id, tag));
-        variants(id, form);
-    }
-
-    private long brand(String name) {
-        return sql.queryForList("select id from brand where name = ?", Long.class, name).stream()
-                .findFirst()
-                .orElseGet(() -> {
-                    long id = ids.next();
-                    sql.update("insert into brand (id, name) values (?, ?)", id, name);
-                    return id;
-                });
-    }
-
-    private void variants(long product, ProductForm form) {
-        int position = 0;
-        for (VariantText one : form.variants()) {
-            long id = Ids.read(one.id());
-            if (one.off()) {
-                sql.update("delete from price_row where product_id = ? and variant_id = ?", product, id);
-                sql.update("delete from variant where product_id = ? and id = ?", product, id);
-            } else if (id > 0) {
-                sql.update(
-                        "update variant set sku = ?, name = ?, unit_cost = ?, position = ? where product_id = ? and id = ?",
-                        one.sku(),
-                        one.name(),
-                        ProductForm.moneyOf(one.unitCost()),
-                        position++,
-                        product,
-                        id);
-            } else if (!one.isBlank()) {
-                sql.update(
-                        "insert into variant (id, product_id, sku, name, position, unit_cost, shelf_price) values (?, ?, ?, ?, ?, ?, ?)",
-                        ids.next(),
-                        product,
-                        one.sku(),
-                        one.name(),
-                        position++,
-                        ProductForm.moneyOf(one.unitCost()),
-                        ProductForm.moneyOf(one.price()));
-            }
-        }
+        goods.say(id, form.said(tax));
+        goods.say(id, form.saidVariants());
     }
 }

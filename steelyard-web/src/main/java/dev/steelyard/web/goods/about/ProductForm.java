@@ -6,6 +6,7 @@ import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.TypedNumbers;
+import dev.steelyard.web.goods.DescribedGoods;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -153,6 +154,40 @@ record ProductForm(
     /** The variants that are typed, those that shall go left out. */
     List<VariantText> typedVariants() {
         return variants.stream().filter(one -> !one.isBlank() && !one.off()).toList();
+    }
+
+    /** A form that was checked, as it is written. */
+    DescribedGoods.Said said(long tax) {
+        return new DescribedGoods.Said(
+                name,
+                description,
+                drawing,
+                orNone(brand),
+                categories,
+                orNone(type),
+                orNone(supplier),
+                tagSet(),
+                tax,
+                moneyOf(unitCost),
+                decimals.isEmpty() ? null : Integer.valueOf(decimals));
+    }
+
+    /** The variants of a form that was checked, as they are written. */
+    List<DescribedGoods.SaidVariant> saidVariants() {
+        return variants.stream()
+                .filter(one -> !one.isBlank())
+                .map(one -> new DescribedGoods.SaidVariant(
+                        Ids.read(one.id()),
+                        one.sku(),
+                        one.name(),
+                        one.off() ? null : moneyOf(one.unitCost()),
+                        one.off() ? null : moneyOf(one.price()),
+                        one.off()))
+                .toList();
+    }
+
+    private static @Nullable String orNone(String text) {
+        return text.isEmpty() ? null : text;
     }
 
     Set<String> tagSet() {

@@ -1,9 +1,8 @@
 package dev.steelyard.web.goods.about;
 
-import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
-import dev.steelyard.web.goods.ChangedGoods;
+import dev.steelyard.web.goods.GoodsNames;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
@@ -28,16 +27,14 @@ class Shelves {
     private static final int LONGEST = 120;
 
     private final JdbcTemplate sql;
-    private final ChangedGoods changed;
-    private final RowIds ids;
+    private final GoodsNames names;
     private final Drafts drafts;
     private final Shops shops;
     private final Changes changes;
 
-    Shelves(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Drafts drafts, Shops shops, Changes changes) {
+    Shelves(JdbcTemplate sql, GoodsNames names, Drafts drafts, Shops shops, Changes changes) {
         this.sql = sql;
-        this.changed = changed;
-        this.ids = ids;
+        this.names = names;
         this.drafts = drafts;
         this.shops = shops;
         this.changes = changes;
@@ -45,16 +42,18 @@ class Shelves {
 
     /** The kinds of names. */
     enum Of {
-        CATEGORY("category", "categories", "product_category", "category_id"),
-        BRAND("brand", "brands", "product", "brand_id"),
-        TAG("tag", "tags", "product_tag", "tag");
+        CATEGORY(GoodsNames.Kind.CATEGORY, "category", "categories", "product_category", "category_id"),
+        BRAND(GoodsNames.Kind.BRAND, "brand", "brands", "product", "brand_id"),
+        TAG(GoodsNames.Kind.TAG, "tag", "tags", "product_tag", "tag");
 
+        private final GoodsNames.Kind kind;
         private final String word;
         private final String inFiles;
         private final String table;
         private final String column;
 
-        Of(String word, String inFiles, String table, String column) {
+        Of(GoodsNames.Kind kind, String word, String inFiles, String table, String column) {
+            this.kind = kind;
             this.word = word;
             this.inFiles = inFiles;
             this.table = table;
@@ -87,13 +86,9 @@ class Shelves {
             return fault;
         }
         if (of == Of.BRAND) {
-            sql.update("insert into brand (id, name) values (?, ?)", ids.next(), name);
+            names.brand(name);
         } else {
-            sql.update(
-                    "insert into category (id, parent_id, name, position) select ?, ?, ?, coalesce(max(position), 0) + 1 from category",
-                    ids.next(),
-                    below,
-                    name);
+            names.category(name, below);
         }
         keep("the " + of.word + " “" + name + "”", What.MADE, by);
         return "";
@@ -112,13 +107,7 @@ class Shelves {
         if (!fault.isEmpty() || !held.isEmpty()) {
             return fault.isEmpty() ? "“" + old + "” cannot be renamed: " + held : fault;
         }
-        markGoods(of, key);
-        if (of == Of.TAG) {
-            sql.update("update ignore product_tag set tag = ? where tag = ?", name, key);
-            sql.update("delete from product_tag where tag = ? and tag <> binary ?", key, name);
-        } else {
-            sql.update("update " + of.word + " set name = ? where id = ?", name, key);
-        }
+        names.rename(of.kind, key, name);
         keep("the " + of.word + " “" + old + "” to “" + name + "”", What.GOODS, by);
         return "";
     }
@@ -138,18 +127,7 @@ class Shelves {
         if (of == Of.CATEGORY && count("select count(*) from category where parent_id = ?", key) > 0) {
             return "“" + old + "” cannot be taken away: there are categories below it";
         }
-        markGoods(of, key);
-        switch (of) {
-            case TAG -> sql.update("delete from product_tag where tag = ?", key);
-            case BRAND -> {
-                sql.update("update product set brand_id = null where brand_id = ?", key);
-                sql.update("delete from brand where id = ?", key);
-            }
-            case CATEGORY -> {
-                sql.update("delete from product_category where category_id = ?", key);
-                sql.update("delete from category where id = ?", key);
-            }
-        }
+        names.remove(of.kind, key);
         keep("the " + of.word + " “" + old + "”", What.REMOVED, by);
         return "";
     }
@@ -191,19 +169,6 @@ class Shelves {
                     .forEach(draft -> found.add("“" + draft.name() + "”"));
         }
         return found.isEmpty() ? "" : String.join(", ", found) + " cover goods by it";
-    }
-
-    /** The goods that have it are read anew by every node; in a category those below count too. */
-    private void markGoods(Of of, String key) {
-        String which =
-                switch (of) {
-                    case TAG -> "p.id in (select product_id from product_tag where tag = ?)";
-                    case BRAND -> "p.brand_id = ?";
-                    case CATEGORY -> "p.id in (with recursive below (id) as (select id from category where id = ? union"
-                            + " select c.id from category c join below b on c.parent_id = b.id) select pc.product_id from"
-                            + " product_category pc join below on below.id = pc.category_id)";
-                };
-        changed.seen(which, key);
     }
 
     private void keep(String name, What what, String by) {

@@ -2,6 +2,7 @@ package dev.steelyard.web.goods.list;
 
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.goods.ChangedGoods;
+import dev.steelyard.web.goods.DescribedGoods;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
@@ -20,15 +21,18 @@ import org.springframework.transaction.annotation.Transactional;
 class Labels {
 
     private static final int AT_A_TIME = 1_000;
+    private static final String WHICH = "select product_id as id from labelling_product where labelling_id = ?";
 
     private final JdbcTemplate sql;
+    private final DescribedGoods goods;
     private final ChangedGoods changed;
     private final RowIds ids;
     private final Shops shops;
     private final Changes changes;
 
-    Labels(JdbcTemplate sql, ChangedGoods changed, RowIds ids, Shops shops, Changes changes) {
+    Labels(JdbcTemplate sql, DescribedGoods goods, ChangedGoods changed, RowIds ids, Shops shops, Changes changes) {
         this.sql = sql;
+        this.goods = goods;
         this.changed = changed;
         this.ids = ids;
         this.shops = shops;
@@ -77,30 +81,18 @@ class Labels {
     }
 
     private void write(long id, String tag, boolean on, String by) {
-        if (on) {
-            sql.update(
-                    "insert ignore into product_tag (product_id, tag) select product_id, ? from labelling_product where"
-                            + " labelling_id = ?",
-                    tag,
-                    id);
-        } else {
-            sql.update(
-                    "delete t from product_tag t join labelling_product l on l.product_id = t.product_id where"
-                            + " l.labelling_id = ? and t.tag = ?",
-                    id,
-                    tag);
-        }
-        changed.by(by, "select product_id as id from labelling_product where labelling_id = ?", id);
-        int goods = find(id).orElseThrow().goods();
+        goods.tag(tag, on, WHICH, id);
+        changed.by(by, WHICH, id);
+        int count = find(id).orElseThrow().goods();
         changes.keep(
                 new Change(
                         ChangeSubject.GOODS,
                         0,
-                        goods + (goods == 1 ? " product" : " products") + " with the tag “" + tag + "”",
+                        count + (count == 1 ? " product" : " products") + " with the tag “" + tag + "”",
                         What.LABELLED,
                         "",
-                        Map.of(on ? "without it" : "with it", "" + goods),
-                        Map.of(on ? "with it" : "without it", "" + goods)),
+                        Map.of(on ? "without it" : "with it", "" + count),
+                        Map.of(on ? "with it" : "without it", "" + count)),
                 by);
     }
 

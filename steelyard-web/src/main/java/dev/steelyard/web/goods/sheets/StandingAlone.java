@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -75,24 +74,5 @@ class StandingAlone {
                 },
                 batch);
         return wanted;
-    }
-
-    /** Writes it with the prices, or takes back what was not so before. @return how many products and groups it is about */
-    @Transactional(propagation = Propagation.MANDATORY)
-    int write(long batch, Direction way) {
-        if (way == Direction.UNDO) {
-            return sql.update(
-                    "delete a from price_alone a join price_batch_alone b on b.product_id = a.product_id"
-                            + " and b.group_id = a.group_id where b.batch_id = ? and b.fresh",
-                    batch);
-        }
-        sql.update(
-                "update price_batch_alone b left join price_alone a on a.product_id = b.product_id and a.group_id = b.group_id"
-                        + " set b.fresh = a.group_id is null where b.batch_id = ?",
-                batch);
-        return sql.update(
-                "insert ignore into price_alone (product_id, group_id) select product_id, group_id from price_batch_alone"
-                        + " where batch_id = ?",
-                batch);
     }
 }

@@ -1,4 +1,4 @@
-package dev.steelyard.web.goods.sheets;
+package dev.steelyard.web.goods;
 
 /**
  * Which way a batch goes: to the prices it wants, or back to those that were. Only names of columns and outcomes differ.
@@ -8,7 +8,7 @@ package dev.steelyard.web.goods.sheets;
  * @param comes the outcome by which a price comes to be
  * @param goes the outcome by which a price goes
  */
-enum Direction {
+public enum Direction {
     APPLY("old_", "", "ADD", "REMOVE"),
     UNDO("", "old_", "REMOVE", "ADD");
 
