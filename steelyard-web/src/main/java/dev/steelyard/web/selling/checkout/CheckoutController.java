@@ -8,6 +8,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.counter.BasketCookie;
 import dev.steelyard.web.selling.counter.BasketView;
 import dev.steelyard.web.selling.counter.Baskets;
+import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.Orders;
 import dev.steelyard.web.selling.payment.PaymentMethod;
@@ -179,7 +180,7 @@ class CheckoutController {
             @Nullable Message message) {
         BookInForce book = books.inForce();
         Shopper shopper = buyers.ordering(baskets.shopper(cookie.read(request), book), form.knownEmail());
-        BasketView basket = BasketView.of(shopper, BasketView.price(shopper, book), book);
+        BasketView basket = BasketView.of(PricedPicks.of(shopper, book));
         model.addAttribute("shopper", shopper);
         model.addAttribute("countries", Countries.all());
         model.addAttribute("basket", basket);

@@ -13,6 +13,7 @@ import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.selling.counter.Nets;
 import dev.steelyard.web.selling.counter.PricedPick;
+import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.shown.DealText;
@@ -48,8 +49,11 @@ class Freezing {
         this.goods = goods;
     }
 
-    /** @param basket every line of which has a price */
-    NewOrder freeze(String key, Buyer buyer, Shopper shopper, PricedBasket basket, BookInForce book) {
+    /** @param priced every line of which has a price */
+    NewOrder freeze(String key, Buyer buyer, PricedPicks priced) {
+        Shopper shopper = priced.shopper();
+        PricedBasket basket = priced.basket();
+        BookInForce book = priced.book();
         Tax tax = basket.tax();
         return new NewOrder(
                 key,
@@ -94,7 +98,7 @@ class Freezing {
                 tax != null
                         && tax.included()
                         && Objects.requireNonNull(book.book().tax()).seesWithout(shopper.group()),
-                lines(shopper, basket, book));
+                lines(priced));
     }
 
     private static NewOrder.Deal deal(Dealt.Used used, BookInForce book) {
@@ -109,15 +113,15 @@ class Freezing {
                 version == null ? null : (long) version.version());
     }
 
-    private List<NewOrder.Line> lines(Shopper shopper, PricedBasket basket, BookInForce book) {
-        List<PricedPick> picks = PricedPick.of(shopper, basket, book);
+    private List<NewOrder.Line> lines(PricedPicks priced) {
+        List<PricedPick> picks = priced.picks();
         Map<String, Long> ids = goods.ids(picks.stream()
                 .map(pick -> ((PricedLine) pick.result()).item().product().sku().value())
                 .toList());
         List<NewOrder.Line> lines = new ArrayList<>();
-        BigDecimal[] taxes = Nets.taxes(basket);
+        BigDecimal[] taxes = Nets.taxes(priced.basket());
         for (int i = 0; i < picks.size(); i++) {
-            lines.add(line(basket, i, picks.get(i), taxes[i], ids, shopper));
+            lines.add(line(priced.basket(), i, picks.get(i), taxes[i], ids, priced.shopper()));
         }
         return lines;
     }

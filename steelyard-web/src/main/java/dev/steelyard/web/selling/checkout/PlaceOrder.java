@@ -1,10 +1,10 @@
 package dev.steelyard.web.selling.checkout;
 
-import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.checkout.StoredCheckout.State;
 import dev.steelyard.web.selling.counter.BasketView;
 import dev.steelyard.web.selling.counter.Baskets;
+import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.orders.Orders;
@@ -126,8 +126,8 @@ class PlaceOrder {
         }
         baskets.hold(basketToken, buyer.payment());
         Shopper shopper = buyers.ordering(baskets.shopper(basketToken, book), buyer.email());
-        PricedBasket priced = BasketView.price(shopper, book);
-        BasketView view = BasketView.of(shopper, priced, book);
+        PricedPicks priced = PricedPicks.of(shopper, book);
+        BasketView view = BasketView.of(priced);
         if (view.refusal() != null) {
             return new Begun(new PlacingOutcome.NotOrderable(view.refusal()), null);
         }
@@ -141,11 +141,11 @@ class PlaceOrder {
         if (!checkouts.payingFrom(shopper.basketId(), key).isEmpty()) {
             return new Begun(new PlacingOutcome.NotOrderable(ELSEWHERE), null);
         }
-        List<String> spent = buyers.useCodes(shopper, priced, key, buyer.email());
+        List<String> spent = buyers.useCodes(shopper, priced.basket(), key, buyer.email());
         if (!spent.isEmpty()) {
             return new Begun(new PlacingOutcome.Changed(spent), null);
         }
-        NewOrder order = freezing.freeze(key, buyer, shopper, priced, book);
+        NewOrder order = freezing.freeze(key, buyer, priced);
         checkout.startPaying(
                 shopper.basketId(), buyer, order.total(), mapper.writeValueAsString(order), clock.instant());
         if (!buyer.payment().atOnce()) {

@@ -17,11 +17,11 @@ record AloneSeen(String whose, String total) {
     private static final String BETWEEN = "=";
 
     /** None where the line has no price. */
-    static @Nullable AloneSeen of(Shopper.Picked picked, Shopper shopper, BookInForce book) {
+    static @Nullable AloneSeen of(Shopper.Offered offered, Shopper shopper, BookInForce book) {
         Object priced = book.book()
-                .price(List.of(picked.line(shopper, book)), shopper.customer(), shopper.at())
+                .price(List.of(offered.line()), shopper.customer(), shopper.at())
                 .get(0);
-        String whose = picked.quantity() + "/" + (shopper.group() == null ? "" : shopper.group()) + "/"
+        String whose = offered.picked().quantity() + "/" + (shopper.group() == null ? "" : shopper.group()) + "/"
                 + (shopper.today() ? "" : shopper.at().toLocalDateTime());
         return priced instanceof PricedLine line
                 ? new AloneSeen(whose, line.total().toString())

@@ -10,7 +10,6 @@ import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.NextText;
 import java.math.BigDecimal;
@@ -47,15 +46,15 @@ public record BasketLineView(
         @Nullable String next,
         List<ReckoningText.Line> steps) {
 
-    static List<BasketLineView> of(Shopper shopper, PricedBasket priced, boolean net, BookInForce book) {
+    static List<BasketLineView> of(PricedPicks priced, boolean net) {
         List<BasketLineView> lines = new ArrayList<>();
-        List<PricedPick> picks = PricedPick.of(shopper, priced, book);
-        BigDecimal[] nets = Nets.of(priced);
+        List<PricedPick> picks = priced.picks();
+        BigDecimal[] nets = Nets.of(priced.basket());
         for (int i = 0; i < picks.size(); i++) {
             PricedPick pick = picks.get(i);
             lines.add(
                     pick.result() instanceof PricedLine line
-                            ? priced(pick, line, left(priced, i, line), net ? nets[i] : null, shopper)
+                            ? priced(pick, line, left(priced.basket(), i, line), net ? nets[i] : null, priced.shopper())
                             : refused(pick, (RefusedLine) pick.result()));
         }
         return List.copyOf(lines);

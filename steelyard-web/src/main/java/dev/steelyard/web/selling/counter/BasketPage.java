@@ -37,8 +37,9 @@ class BasketPage {
     void fill(Model model, @Nullable String token, Map<Long, String> typed, Map<Long, String> faults) {
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(token, book);
-        model.addAttribute("basket", BasketView.withHints(shopper, book));
-        model.addAttribute("changed", changed(token, shopper, book));
+        PricedPicks priced = PricedPicks.of(shopper, book);
+        model.addAttribute("basket", BasketView.withHints(priced));
+        model.addAttribute("changed", changed(token, priced));
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         model.addAttribute("shopper", shopper);
@@ -47,16 +48,19 @@ class BasketPage {
     }
 
     /** What lines cost when they were put in, by their ids, where that is another price now; what is new is kept. */
-    private Map<Long, String> changed(@Nullable String token, Shopper shopper, BookInForce book) {
+    private Map<Long, String> changed(@Nullable String token, PricedPicks priced) {
+        Shopper shopper = priced.shopper();
+        BookInForce book = priced.book();
         Map<Long, String> changed = new LinkedHashMap<>();
         Map<Long, String> fresh = new LinkedHashMap<>();
-        for (Shopper.Picked picked : shopper.picked()) {
-            AloneSeen now = AloneSeen.of(picked, shopper, book);
+        for (PricedPick pick : priced.picks()) {
+            Shopper.Picked picked = pick.picked();
+            AloneSeen now = AloneSeen.of(pick.offered(), shopper, book);
             if (now != null && !now.isOf(picked.seen())) {
                 fresh.put(picked.id(), now.write());
             }
             String was = now == null ? null : now.was(picked.seen());
-            Offer offer = was == null ? null : Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
+            Offer offer = pick.offer();
             if (was != null && offer != null) {
                 AsSeen seen = AsSeen.of(offer.item(), shopper.customer(), book);
                 changed.put(

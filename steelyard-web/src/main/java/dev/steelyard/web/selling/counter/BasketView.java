@@ -63,21 +63,23 @@ public record BasketView(
     /** The tax of one rate. */
     public record TaxLine(String words, String tax) {}
 
-    /** Prices a shopper's basket by a book, each line with its reckoning, and looks for what would unlock more. */
-    public static BasketView withHints(Shopper shopper, BookInForce book) {
-        PricedBasket priced = price(shopper, book);
-        return of(shopper, priced, Unlocks.of(shopper, priced, book), book);
+    /** Each line with its reckoning, and what would unlock more. */
+    static BasketView withHints(PricedPicks priced) {
+        return of(priced, Unlocks.of(priced.shopper(), priced.basket(), priced.book()));
     }
 
     /** The same without looking for more. */
-    public static BasketView of(Shopper shopper, PricedBasket priced, BookInForce book) {
-        return of(shopper, priced, List.of(), book);
+    public static BasketView of(PricedPicks priced) {
+        return of(priced, List.of());
     }
 
-    private static BasketView of(Shopper shopper, PricedBasket priced, List<Hint> hints, BookInForce book) {
+    private static BasketView of(PricedPicks picks, List<Hint> hints) {
+        Shopper shopper = picks.shopper();
+        PricedBasket priced = picks.basket();
+        BookInForce book = picks.book();
         int minor = book.shop().minorDigits();
         boolean net = seesWithout(shopper, priced, book);
-        List<BasketLineView> lines = BasketLineView.of(shopper, priced, net, book);
+        List<BasketLineView> lines = BasketLineView.of(picks, net);
         boolean tooLarge = priced.places().isEmpty() && priced.fault() != null;
         Dealt dealt = priced.dealt();
         Map<Used, BigDecimal> saved = new LinkedHashMap<>();
@@ -105,11 +107,6 @@ public record BasketView(
                 book.shop().currency(),
                 refusal(lines, priced),
                 AsSeen.withoutTax(shopper.customer(), book));
-    }
-
-    /** The bare results. */
-    public static PricedBasket price(Shopper shopper, BookInForce book) {
-        return book.book().explainBasket(shopper.orderLines(book), shopper.occasion());
     }
 
     /** Whether a shopper is shown the lines without tax. */

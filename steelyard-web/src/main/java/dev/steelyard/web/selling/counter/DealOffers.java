@@ -38,8 +38,15 @@ final class DealOffers {
      * is said where one is picked.
      *
      * @param line what these pieces cost; none where they have no price
+     * @param others what is in the basket
      */
-    static List<Shown> of(Offer offer, Asked asked, @Nullable PricedLine line, Shopper shopper, BookInForce book) {
+    static List<Shown> of(
+            Offer offer,
+            Asked asked,
+            @Nullable PricedLine line,
+            List<Shopper.Offered> others,
+            Shopper shopper,
+            BookInForce book) {
         List<Deal> deals = book.book().deals().actingOn(offer.item()).stream()
                 .filter(deal -> isFor(deal, shopper))
                 .limit(MOST)
@@ -47,7 +54,7 @@ final class DealOffers {
         if (deals.isEmpty() || shopper.picked().size() > MOST_LINES) {
             return List.of();
         }
-        PricedBasket basket = line == null ? null : with(asked, shopper, book);
+        PricedBasket basket = line == null ? null : with(asked, others, shopper, book);
         return deals.stream().map(deal -> shown(deal, basket, book)).toList();
     }
 
@@ -62,8 +69,9 @@ final class DealOffers {
     }
 
     /** The basket with these pieces in it. */
-    private static PricedBasket with(Asked asked, Shopper shopper, BookInForce book) {
-        List<OrderLine> lines = new ArrayList<>(shopper.orderLines(book));
+    private static PricedBasket with(Asked asked, List<Shopper.Offered> others, Shopper shopper, BookInForce book) {
+        List<OrderLine> lines =
+                new ArrayList<>(others.stream().map(Shopper.Offered::line).toList());
         lines.add(new OrderLine(asked.item().sku(), asked.quantity(), asked.answers()));
         return book.book().explainBasket(lines, shopper.occasion());
     }

@@ -4,48 +4,43 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.LineResult;
-import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.selling.shown.AnswerWords;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A line of a basket with what came of it: what pages show and what an order freezes are both made from it.
- *
- * @param offer what its SKU sells to the shopper now; none where nothing
- * @param given its answers, as the card that prices it asks for them
- */
-public record PricedPick(
-        Shopper.Picked picked, @Nullable Offer offer, Answers given, LineResult result, BookInForce book) {
+/** A line of a basket with what came of it: what pages show and what an order freezes are both made from it. */
+public record PricedPick(Shopper.Offered offered, LineResult result, BookInForce book) {
 
-    /** Each line of a basket, in order. */
-    public static List<PricedPick> of(Shopper shopper, PricedBasket priced, BookInForce book) {
-        List<PricedPick> picks = new ArrayList<>();
-        for (int i = 0; i < priced.lines().size(); i++) {
-            Shopper.Picked picked = shopper.picked().get(i);
-            Offer offer = Offer.of(picked.sku(), shopper.customer(), shopper.at(), book);
-            picks.add(new PricedPick(
-                    picked, offer, picked.given(offer), priced.lines().get(i), book));
-        }
-        return picks;
+    public Shopper.Picked picked() {
+        return offered.picked();
+    }
+
+    /** What its SKU sells to the shopper now; none where nothing. */
+    public @Nullable Offer offer() {
+        return offered.offer();
+    }
+
+    /** Its answers, as the card that prices it asks for them. */
+    public Answers given() {
+        return offered.given();
     }
 
     /** The product where each piece has a variant of its own, else the item. */
     public String name(Item item) {
-        return picked.variants().isEmpty() ? item.name() : item.product().name();
+        return picked().variants().isEmpty() ? item.name() : item.product().name();
     }
 
     /** The answers in words, one for each. */
     public List<String> answers() {
-        return offer == null ? List.of() : AnswerWords.of(offer.card().card(), given);
+        Offer offer = offer();
+        return offer == null ? List.of() : AnswerWords.of(offer.card().card(), given());
     }
 
     /** The variants of a lot's pieces, counted; empty where one goes for all. */
     public String variants() {
-        List<String> pieces = Typed.forPieces(picked.variants(), picked.quantity()).stream()
+        List<String> pieces = Typed.forPieces(picked().variants(), picked().quantity()).stream()
                 .map(sku -> {
                     Item item = book.book().item(new Sku(sku));
                     return item == null || item.variant() == null
@@ -58,6 +53,7 @@ public record PricedPick(
 
     /** The version of the card that prices it; none for the shelf price. */
     public @Nullable CardInForce version() {
+        Offer offer = offer();
         return offer == null ? null : book.version(offer.card());
     }
 }

@@ -51,6 +51,7 @@ final class ProductPages {
 
     private final GoodsEntry entry;
     private final Offer offer;
+    private final List<Shopper.Offered> others;
     private final Typed typed;
     private final Shopper shopper;
     private final BookInForce book;
@@ -60,6 +61,7 @@ final class ProductPages {
     ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
         this.entry = entry;
         this.offer = offer;
+        this.others = shopper.offered(book);
         this.typed = typed.orAtLeast(book.shop().rules().orders(offer.card()));
         this.shopper = shopper;
         this.book = book;
@@ -136,7 +138,7 @@ final class ProductPages {
                 OrderWords.of(orders()),
                 orders().step(),
                 AsSeen.withoutTax(shopper.customer(), book),
-                open ? DealOffers.of(offer, asked, line, shopper, book) : List.of());
+                open ? DealOffers.of(offer, asked, line, others, shopper, book) : List.of());
     }
 
     private OrderQuantity orders() {
@@ -184,8 +186,9 @@ final class ProductPages {
     private LineResult together(Answers given, long pieces) {
         List<OrderLine> lines = new ArrayList<>();
         long same = 0;
-        for (Shopper.Picked picked : shopper.picked()) {
-            OrderLine other = picked.line(shopper, book);
+        for (Shopper.Offered offered : others) {
+            OrderLine other = offered.line();
+            Shopper.Picked picked = offered.picked();
             boolean merges = picked.variants().isEmpty()
                     && !offer.variantForEachPiece()
                     && other.sku().equals(offer.item().sku())

@@ -62,15 +62,19 @@ public record Shopper(
         Picked of(int pieces) {
             return new Picked(id, sku, name, pieces, answers, variants, seen);
         }
+    }
 
-        /** As it is priced: answered as the card that prices it now asks. */
-        OrderLine line(Shopper shopper, BookInForce book) {
-            return new OrderLine(new Sku(sku), quantity, given(Offer.of(sku, shopper.customer(), shopper.at(), book)));
-        }
+    /**
+     * A line of the basket with what it is of.
+     *
+     * @param offer what its SKU sells to the shopper now; none where nothing
+     * @param given its answers, as the card that prices it now asks for them
+     */
+    public record Offered(Picked picked, @Nullable Offer offer, Answers given) {
 
-        /** What is answered of what the card of an offer asks. */
-        Answers given(@Nullable Offer offer) {
-            return offer == null ? Answers.NONE : answers.answers(offer.card().card());
+        /** As it is priced. */
+        OrderLine line() {
+            return new OrderLine(new Sku(picked.sku()), picked.quantity(), given);
         }
     }
 
@@ -125,8 +129,16 @@ public record Shopper(
         return new Shopper(basketId, group, country, home, first, payment, codes, standing, at, today, picked);
     }
 
-    public List<OrderLine> orderLines(BookInForce book) {
-        return picked.stream().map(line -> line.line(this, book)).toList();
+    List<Offered> offered(BookInForce book) {
+        return picked.stream().map(line -> offered(line, book)).toList();
+    }
+
+    private Offered offered(Picked line, BookInForce book) {
+        Offer offer = Offer.of(line.sku(), customer(), at, book);
+        Answers given = offer == null
+                ? Answers.NONE
+                : line.answers().answers(offer.card().card());
+        return new Offered(line, offer, given);
     }
 
     /** Pieces in the basket, of all lines. */

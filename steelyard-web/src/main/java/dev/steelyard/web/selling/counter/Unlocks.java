@@ -89,7 +89,7 @@ final class Unlocks {
         Change best = null;
         PricedBasket bestPriced = null;
         for (Change change : changes(next)) {
-            PricedBasket then = BasketView.price(change.shopper, book);
+            PricedBasket then = PricedPicks.of(change.shopper, book).basket();
             boolean unlocks = then.sellable() && saved(then, next.deal()).compareTo(before) > 0 && isWorthIt(then);
             if (unlocks && (bestPriced == null || then.toPay().compareTo(bestPriced.toPay()) < 0)) {
                 best = change;

@@ -12,6 +12,7 @@ import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.PriceEdit;
 import dev.steelyard.web.selling.counter.BasketView;
 import dev.steelyard.web.selling.counter.Baskets;
+import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.testing.App;
@@ -161,6 +162,6 @@ class CheckoutRaceTest {
     private static SeenPrices seen(App app, String token) {
         BookInForce book = app.bean(Books.class).refresh();
         Shopper shopper = app.bean(Baskets.class).shopper(token, book);
-        return CheckoutSummaries.seen(BasketView.of(shopper, BasketView.price(shopper, book), book));
+        return CheckoutSummaries.seen(BasketView.of(PricedPicks.of(shopper, book)));
     }
 }
