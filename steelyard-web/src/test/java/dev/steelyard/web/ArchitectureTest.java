@@ -43,6 +43,7 @@ class ArchitectureTest {
                             "editing.draft",
                             "editing.list",
                             "editing.live",
+                            "goods",
                             "goods.list"),
             "book", Set.of("goods", "shop"),
             "goods",

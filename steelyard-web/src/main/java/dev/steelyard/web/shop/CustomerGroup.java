@@ -20,12 +20,22 @@ public class CustomerGroup {
 
     protected CustomerGroup() {}
 
+    CustomerGroup(long id, String name, boolean seesWithoutTax) {
+        this.id = id;
+        this.name = name;
+        this.seesWithoutTax = seesWithoutTax;
+    }
+
     public long id() {
         return id;
     }
 
     public String name() {
         return name;
+    }
+
+    void setName(String other) {
+        name = other;
     }
 
     /** Whether its customers are shown prices without tax. */

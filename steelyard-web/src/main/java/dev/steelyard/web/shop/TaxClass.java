@@ -16,11 +16,20 @@ public class TaxClass {
 
     protected TaxClass() {}
 
+    TaxClass(long id, String name) {
+        this.id = id;
+        this.name = name;
+    }
+
     public long id() {
         return id;
     }
 
     public String name() {
         return name;
+    }
+
+    void setName(String other) {
+        name = other;
     }
 }

@@ -87,6 +87,27 @@ public class Taxes {
                         ofClasses.forEach((id, rate) -> entities.persist(new TaxRate(id, country, rate))));
     }
 
+    /** Adds a class of goods, of which there is no rate yet, in the caller's transaction. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addClass(long id, String name) {
+        entities.persist(new TaxClass(id, name));
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void renameClass(long id, String name) {
+        entities.find(TaxClass.class, id).setName(name);
+        entities.flush();
+    }
+
+    /** Takes one away that no goods are of, with its rates. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void removeClass(long id) {
+        all().filter(rate -> rate.taxClassId() == id).forEach(entities::remove);
+        entities.flush();
+        entities.remove(entities.find(TaxClass.class, id));
+        entities.flush();
+    }
+
     private Stream<TaxRate> all() {
         return entities.createQuery("select r from TaxRate r", TaxRate.class).getResultStream();
     }

@@ -48,6 +48,8 @@ class EveryPageTest {
             "/codes",
             "/price-list?group=Boatyard",
             "/shop",
+            "/shop/tax",
+            "/shop/groups",
             "/today",
             "/history",
             "/cards/winner?sku=ROPE-12&group=Crew+club");

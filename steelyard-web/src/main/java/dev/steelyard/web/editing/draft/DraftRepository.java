@@ -32,6 +32,10 @@ interface DraftRepository extends Repository<StoredDraft, Long> {
     @Query("select c from StoredDraft c where c.kind = ?1 and c.removedAt is null order by c.position, c.id")
     List<StoredDraft> lockInOrder(DraftKind kind);
 
+    /** Those in whose trial a text stands anywhere. */
+    @Query("select c from StoredDraft c where locate(?1, c.trial) > 0")
+    List<StoredDraft> trying(String text);
+
     /** What counts, as a draft last saw it; none where there is no such draft. */
     @Query("select c.known from StoredDraft c where c.id = ?1")
     Optional<String> known(long id);

@@ -62,6 +62,7 @@ public class InForce {
                     id,
                     release.number(),
                     release.version(),
+                    version.renamed(),
                     version.document(),
                     release == standing.live() ? null : at(release.starts(), zone),
                     i + 1 < inTurn.size() ? at(inTurn.get(i + 1).starts(), zone) : null,

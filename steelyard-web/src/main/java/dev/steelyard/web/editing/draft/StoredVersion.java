@@ -7,7 +7,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
-/** A version of a card. Never changed once it is there. */
+/** A version of a card. Once it is there only names in it change, where what they mean is renamed. */
 @Entity
 @Table(name = "draft_version")
 class StoredVersion extends Stored {
@@ -18,6 +18,7 @@ class StoredVersion extends Stored {
     @Column(columnDefinition = "longtext")
     private String document = "";
 
+    private int renamed;
     private @Nullable Long beforeNumber;
     private @Nullable Long afterNumber;
     private Instant madeAt = Instant.EPOCH;
@@ -56,6 +57,17 @@ class StoredVersion extends Stored {
 
     String document() {
         return document;
+    }
+
+    /** How often names in it were changed. */
+    int renamed() {
+        return renamed;
+    }
+
+    /** Says the same with other names. */
+    void renamed(String text) {
+        document = text;
+        renamed++;
     }
 
     @Nullable

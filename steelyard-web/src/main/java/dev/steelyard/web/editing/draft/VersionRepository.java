@@ -14,6 +14,10 @@ interface VersionRepository extends Repository<StoredVersion, Long> {
     @Query("select coalesce(max(v.number), 0) from StoredVersion v where v.draftId = ?1")
     long lastNumber(long draftId);
 
+    /** All in which a text stands anywhere. */
+    @Query("select v from StoredVersion v where locate(?1, v.document) > 0")
+    List<StoredVersion> mentioning(String text);
+
     /** The drafts of the cards that are there, by card. */
     @Query("select v from StoredVersion v, StoredDraft c"
             + " where c.kind = ?1 and c.id = v.draftId and c.number = v.number and c.removedAt is null")

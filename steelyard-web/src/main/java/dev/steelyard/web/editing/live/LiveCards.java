@@ -30,7 +30,7 @@ class LiveCards implements CardsInForce {
         this.inForce = inForce;
     }
 
-    private record Key(long cardId, long number, ShopRules rules) {}
+    private record Key(long cardId, long number, int renamed, ShopRules rules) {}
 
     @Override
     public List<CardInForce> of(Shop shop) {
@@ -51,7 +51,7 @@ class LiveCards implements CardsInForce {
         if (prepared.size() > MOST_KEPT) {
             prepared.clear();
         }
-        return prepared.computeIfAbsent(new Key(version.id(), version.number(), rules), key -> {
+        return prepared.computeIfAbsent(new Key(version.id(), version.number(), version.renamed(), rules), key -> {
             @Nullable
             PreparedCard card =
                     Documents.readDraft(version.document().root(), rules).prepared();

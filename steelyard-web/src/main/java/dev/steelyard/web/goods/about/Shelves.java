@@ -1,25 +1,25 @@
 package dev.steelyard.web.goods.about;
 
-import dev.steelyard.web.editing.draft.DraftKind;
-import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.editing.draft.Meant;
+import dev.steelyard.web.editing.draft.MeantNames;
 import dev.steelyard.web.goods.GoodsNames;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Changes categories, brands and tags. Cards and deals cover goods by these names: one that a draft names is not renamed or
- * taken away, since the goods would fall out of it unseen.
+ * Changes categories, brands and tags. Cards and deals cover goods by these names: one that is renamed is renamed in them
+ * too, and one that they name is not taken away, since the goods would fall out of it unseen.
  */
 @Repository
 class Shelves {
@@ -28,34 +28,34 @@ class Shelves {
 
     private final JdbcTemplate sql;
     private final GoodsNames names;
-    private final Drafts drafts;
+    private final MeantNames meant;
     private final Shops shops;
     private final Changes changes;
 
-    Shelves(JdbcTemplate sql, GoodsNames names, Drafts drafts, Shops shops, Changes changes) {
+    Shelves(JdbcTemplate sql, GoodsNames names, MeantNames meant, Shops shops, Changes changes) {
         this.sql = sql;
         this.names = names;
-        this.drafts = drafts;
+        this.meant = meant;
         this.shops = shops;
         this.changes = changes;
     }
 
     /** The kinds of names. */
     enum Of {
-        CATEGORY(GoodsNames.Kind.CATEGORY, "category", "categories", "product_category", "category_id"),
-        BRAND(GoodsNames.Kind.BRAND, "brand", "brands", "product", "brand_id"),
-        TAG(GoodsNames.Kind.TAG, "tag", "tags", "product_tag", "tag");
+        CATEGORY(GoodsNames.Kind.CATEGORY, Meant.CATEGORY, "category", "product_category", "category_id"),
+        BRAND(GoodsNames.Kind.BRAND, Meant.BRAND, "brand", "product", "brand_id"),
+        TAG(GoodsNames.Kind.TAG, Meant.TAG, "tag", "product_tag", "tag");
 
         private final GoodsNames.Kind kind;
+        private final Meant meant;
         private final String word;
-        private final String inFiles;
         private final String table;
         private final String column;
 
-        Of(GoodsNames.Kind kind, String word, String inFiles, String table, String column) {
+        Of(GoodsNames.Kind kind, Meant meant, String word, String table, String column) {
             this.kind = kind;
+            this.meant = meant;
             this.word = word;
-            this.inFiles = inFiles;
             this.table = table;
             this.column = column;
         }
@@ -103,11 +103,11 @@ class Shelves {
             return "";
         }
         String fault = nameFault(of, name, key);
-        String held = named(of, old);
-        if (!fault.isEmpty() || !held.isEmpty()) {
-            return fault.isEmpty() ? "“" + old + "” cannot be renamed: " + held : fault;
+        if (!fault.isEmpty()) {
+            return fault;
         }
         names.rename(of.kind, key, name);
+        meant.rename(of.meant, old, name);
         keep("the " + of.word + " “" + old + "” to “" + name + "”", What.GOODS, by);
         return "";
     }
@@ -162,13 +162,10 @@ class Shelves {
 
     /** Which cards and deals name it; empty for none. */
     private String named(Of of, String name) {
-        List<String> found = new ArrayList<>();
-        for (DraftKind kind : DraftKind.values()) {
-            drafts.inOrder(kind).stream()
-                    .filter(draft -> NamedIn.covers(draft.document().root(), of.inFiles, name))
-                    .forEach(draft -> found.add("“" + draft.name() + "”"));
-        }
-        return found.isEmpty() ? "" : String.join(", ", found) + " cover goods by it";
+        List<String> found = meant.meaning(of.meant, name);
+        return found.isEmpty()
+                ? ""
+                : found.stream().map(one -> "“" + one + "”").collect(Collectors.joining(", ")) + " cover goods by it";
     }
 
     private void keep(String name, What what, String by) {

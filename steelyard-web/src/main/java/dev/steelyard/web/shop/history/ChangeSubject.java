@@ -43,7 +43,8 @@ public enum ChangeSubject {
             case PRICES, ROWS, GOODS -> "/goods/";
             case BATCH -> "/sheets/";
             case CODES -> "/codes/";
-            case TAX, SHOP, SIGN_IN -> "/shop";
+            case TAX -> "/shop/tax";
+            case SHOP, SIGN_IN -> "/shop";
         };
     }
 

@@ -1,11 +1,7 @@
 package dev.steelyard.web.shop.settings;
 
-import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
-import dev.steelyard.web.shop.TaxClass;
-import dev.steelyard.web.shop.Taxes;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -14,24 +10,19 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** How prices stand to tax: shown and changed. */
+/** What holds for the whole shop: its name, bounds and counter. */
 @Controller
 class SettingsController {
 
-    private static final String VIEW = "settings/shop";
-
-    private final Taxes taxes;
     private final TaxSettings settings;
     private final Shops shops;
     private final Books books;
 
-    SettingsController(Taxes taxes, TaxSettings settings, Shops shops, Books books) {
-        this.taxes = taxes;
+    SettingsController(TaxSettings settings, Shops shops, Books books) {
         this.settings = settings;
         this.shops = shops;
         this.books = books;
@@ -39,37 +30,7 @@ class SettingsController {
 
     @GetMapping("/shop")
     String show(@RequestParam(defaultValue = "false") boolean saved, Model model) {
-        return page(
-                model,
-                BoundsForm.of(shops.current()),
-                TaxForm.of(taxes.setting()),
-                saved ? "Saved. It counts from now on." : null);
-    }
-
-    @PostMapping("/shop")
-    String change(
-            @RequestParam MultiValueMap<String, String> sent,
-            @RequestParam(defaultValue = "") String seen,
-            @AuthenticationPrincipal StaffMember who,
-            Model model,
-            HttpServletResponse response) {
-        TaxForm form =
-                TaxForm.read(sent, taxes.classes().stream().map(TaxClass::id).toList());
-        if (!form.faults().isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, BoundsForm.of(shops.current()), form, null);
-        }
-        if (!settings.change(form.setting(), seen, who.name())) {
-            response.setStatus(HttpStatus.CONFLICT.value());
-            return page(
-                    model,
-                    BoundsForm.of(shops.current()),
-                    form,
-                    "Somebody else has changed the tax meanwhile. What you typed is below, not saved; History says what"
-                            + " they changed. Save again to put yours in its place.");
-        }
-        books.refresh();
-        return "redirect:/shop?saved=true";
+        return page(model, BoundsForm.of(shops.current()), saved ? "Saved. It counts from now on." : null);
     }
 
     /** Says whether whoever is at the counter may be another customer. */
@@ -90,14 +51,13 @@ class SettingsController {
         BoundsForm form = BoundsForm.read(sent);
         if (!form.faults().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, form, TaxForm.of(taxes.setting()), null);
+            return page(model, form, null);
         }
         if (!settings.change(form, sent.getOrDefault("seenBounds", ""), who.name())) {
             response.setStatus(HttpStatus.CONFLICT.value());
             return page(
                     model,
                     form,
-                    TaxForm.of(taxes.setting()),
                     "Somebody else has changed this meanwhile. What you typed is below, not saved; History says what they"
                             + " changed. Save again to put yours in its place.");
         }
@@ -105,17 +65,11 @@ class SettingsController {
         return "redirect:/shop?saved=true";
     }
 
-    private String page(Model model, BoundsForm bounds, TaxForm form, @Nullable String notice) {
+    private String page(Model model, BoundsForm bounds, @Nullable String notice) {
         model.addAttribute("bounds", bounds);
         model.addAttribute("seenBounds", TaxSettings.state(shops.current()).toString());
-        model.addAttribute("form", form);
-        model.addAttribute("classes", taxes.classes());
-        model.addAttribute("countries", Countries.all());
-        model.addAttribute(
-                "groups", shops.groups().stream().map(CustomerGroup::name).toList());
-        model.addAttribute("seen", settings.state(taxes.setting()).toString());
         model.addAttribute("notice", notice);
         model.addAttribute("shop", shops.current());
-        return VIEW;
+        return "settings/shop";
     }
 }

@@ -254,15 +254,15 @@ class DescribedTest {
     }
 
     @Test
-    void whatACardOrDealCoversIsNotRenamedUnseen() {
+    void whatACardOrDealCoversIsRenamedInItTooAndNotTakenAwayUnseen() {
         app.sql().sql("update draft set removed_at = null where kind = 'DEAL'").update();
+        assertThat(owner.get("/deals").text()).contains("Rope &amp; chain");
 
-        Answer page = owner.post("/goods/shelves", "of", "CATEGORY", "do", "rename", "key", "1", "name", "Cordage");
+        owner.post("/goods/shelves", "of", "CATEGORY", "do", "rename", "key", "1", "name", "Cordage");
 
-        assertThat(page.status()).isEqualTo(422);
-        assertThat(page.text()).contains("“Rope &amp; chain” cannot be renamed").contains("cover goods by it");
-        assertThat(owner.post("/goods/shelves", "of", "CATEGORY", "do", "remove", "key", "1")
-                        .text())
-                .contains("“Rope &amp; chain” cannot be taken away");
+        assertThat(owner.get("/deals").text()).contains("Cordage").doesNotContain("Rope &amp; chain");
+        Answer refused = owner.post("/goods/shelves", "of", "CATEGORY", "do", "remove", "key", "1");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("“Cordage” cannot be taken away").contains("cover goods by it");
     }
 }

@@ -21,7 +21,7 @@ class SettingsTest {
         List<String> form = new ArrayList<>(List.of("seen", page.field("seen"), "home", "DE", "group", "Boatyard"));
         form.addAll(List.of("rate.DE.1", "19", "rate.DE.2", "7", "rate.IE.1", "23"));
         form.addAll(List.of(changed));
-        return owner.post("/shop", form.toArray(String[]::new));
+        return owner.post("/shop/tax", form.toArray(String[]::new));
     }
 
     private static Answer basket(App app) {
@@ -34,8 +34,8 @@ class SettingsTest {
     @Test
     void taxIsAddedOrContainedAsTheOwnerSays(App app, Http owner) {
         assertThat(basket(app).text()).contains("19 % tax contained in 30.00 4.79");
-        Answer page = owner.signIn("maren").get("/shop");
-        assertThat(page.text()).contains("Saltmarsh Chandlery, prices in EUR");
+        Answer page = owner.signIn("maren").get("/shop/tax");
+        assertThat(owner.get("/shop").text()).contains("Saltmarsh Chandlery, prices in EUR");
         Answer saved = save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20");
         assertThat(saved.text()).contains("Saved. It counts from now on.");
         assertThat(saved.field("rate.FR.1")).isEqualTo("20");
@@ -51,8 +51,8 @@ class SettingsTest {
 
     @Test
     void whoeverIsSlowerIsToldAndNothingIsOverwritten(App app, Http owner, Http other) {
-        Answer page = owner.signIn("maren").get("/shop");
-        Answer theirs = other.signIn("jonas").get("/shop");
+        Answer page = owner.signIn("maren").get("/shop/tax");
+        Answer theirs = other.signIn("jonas").get("/shop/tax");
         save(other, theirs, "per", "line");
         Answer late = save(owner, page, "rate.NL.1", "21");
         assertThat(late.status()).isEqualTo(409);
@@ -72,9 +72,9 @@ class SettingsTest {
         "home, '', Pick the country",
     })
     void whatCannotBeReadIsSaidByItsFieldAndKept(String field, String typed, String words, Http owner) {
-        Answer page = owner.signIn("maren").get("/shop");
+        Answer page = owner.signIn("maren").get("/shop/tax");
         Answer wrong = owner.post(
-                "/shop",
+                "/shop/tax",
                 "seen",
                 page.field("seen"),
                 "home",
@@ -92,8 +92,8 @@ class SettingsTest {
 
     @Test
     void withNoRateAtAllNoTaxIsReckoned(App app, Http owner) {
-        Answer page = owner.signIn("maren").get("/shop");
-        owner.post("/shop", "seen", page.field("seen"), "home", "DE");
+        Answer page = owner.signIn("maren").get("/shop/tax");
+        owner.post("/shop/tax", "seen", page.field("seen"), "home", "DE");
         assertThat(basket(app).text()).doesNotContain("% tax").contains("To pay, EUR 30.00");
     }
 }
