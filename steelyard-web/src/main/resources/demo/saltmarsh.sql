@@ -47,8 +47,8 @@ insert into price_row (id, product_id, variant_id, group_id, from_pieces, price,
     (32, 13, null, null, 2, 12.00, '2027-04-01', '2027-05-01');
 
 insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision, home_country, be_another, address,
-    tax_number)
-values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1, 'DE', true, 'The Old Quay 4\nSaltmarsh', 'DE 000 000 000');
+    tax_number, order_prefix)
+values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1, 'DE', true, 'The Old Quay 4\nSaltmarsh', 'DE 000 000 000', 'SM-');
 update product set tax_class_id = 2 where sku = 'FLAGS';
 
 update product set type = 'Fitting', supplier = 'Harlow Forge' where id in (1, 3, 4);

@@ -80,7 +80,15 @@ class ArchitectureTest {
                             "shop.history",
                             "shop.people"),
             "api", Set.of("base.database", "base.page", "shop"),
-            "start", Set.of("base.database", "book", "editing.draft", "shop", "shop.people"));
+            "start",
+                    Set.of(
+                            "base.database",
+                            "base.page",
+                            "book",
+                            "editing.draft",
+                            "shop",
+                            "shop.history",
+                            "shop.people"));
 
     @ArchTest
     static final ArchRule housesMeetThroughTheirDoors = classes()

@@ -4,7 +4,9 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.Currency;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -32,6 +34,29 @@ public class Shops {
     @Transactional(readOnly = true)
     public boolean exists() {
         return entities.find(StoredShop.class, StoredShop.ONLY) != null;
+    }
+
+    /** Whether somebody has said what shop it is. */
+    @Transactional(readOnly = true)
+    public boolean begun() {
+        StoredShop shop = entities.find(StoredShop.class, StoredShop.ONLY);
+        return shop != null && shop.begun();
+    }
+
+    /** Says that somebody has said so, in their transaction. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void begin() {
+        entities.find(StoredShop.class, StoredShop.ONLY).begin();
+    }
+
+    /**
+     * Sets what money and days are in, in the transaction that keeps it.
+     *
+     * @param decimals of prices for each piece
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void place(Currency currency, ZoneId zone, int decimals) {
+        entities.find(StoredShop.class, StoredShop.ONLY).setPlace(currency.getCurrencyCode(), zone.getId(), decimals);
     }
 
     /** The revision of prices now stored. */

@@ -37,6 +37,8 @@ class StoredShop {
     private BigDecimal hintGives = BigDecimal.ZERO;
     private String address = "";
     private String taxNumber = "";
+    private String orderPrefix = "";
+    private boolean begun;
 
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
     @Column(updatable = false)
@@ -90,7 +92,7 @@ class StoredShop {
     }
 
     Invoicing invoicing() {
-        return new Invoicing(address, taxNumber);
+        return new Invoicing(address, taxNumber, orderPrefix);
     }
 
     void set(String called, Bounds bounds, Invoicing invoicing) {
@@ -101,6 +103,22 @@ class StoredShop {
         hintGives = bounds.hintGives();
         address = invoicing.address();
         taxNumber = invoicing.taxNumber();
+        orderPrefix = invoicing.orderPrefix();
+    }
+
+    boolean begun() {
+        return begun;
+    }
+
+    void begin() {
+        begun = true;
+    }
+
+    /** What money and days are in. */
+    void setPlace(String money, String where, int decimals) {
+        currency = money;
+        zone = where;
+        unitPriceDecimals = (byte) decimals;
     }
 
     void setBeAnother(boolean may) {

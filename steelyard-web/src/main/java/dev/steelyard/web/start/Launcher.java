@@ -3,6 +3,7 @@ package dev.steelyard.web.start;
 import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.start.demo.FirstStart;
 import dev.steelyard.web.start.demo.MadeUpGoods;
 import java.nio.file.Path;
@@ -86,8 +87,10 @@ public final class Launcher {
         home.announce(address);
         System.out.println();
         System.out.println("Steelyard is ready at " + address);
-        System.out.println("  the counter, for shoppers: " + address + "counter");
-        System.out.println("  " + signIn);
+        if (context.getBean(Shops.class).begun()) {
+            System.out.println("  the counter, for shoppers: " + address + "counter");
+        }
+        System.out.println("  " + signIn.replace(FirstStart.BEGIN, address + FirstStart.BEGIN));
         System.out.println("Ctrl-C or ./steelyard stop ends it.");
     }
 

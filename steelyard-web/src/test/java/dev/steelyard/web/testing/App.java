@@ -95,6 +95,33 @@ public final class App implements AutoCloseable {
         return new Node(run(database));
     }
 
+    /** Empties the shop and starts an application on it that waits to be set up; the next test has the demo shop again. */
+    public Beginning begin() {
+        Node node = anotherNode();
+        long revision = sql().sql("select revision from shop").query(Long.class).single();
+        bean(TransactionTemplate.class).executeWithoutResult(status -> {
+            sql().sql("set foreign_key_checks = 0").update();
+            TABLES.forEach(table -> sql().sql("delete from " + table).update());
+            sql().sql("set foreign_key_checks = 1").update();
+        });
+        String said = node.bean(FirstStart.class).prepare(false);
+        sql().sql("update shop set revision = ?").param(revision + 1).update();
+        return new Beginning(node, said.replaceAll("(?s).*" + FirstStart.BEGIN.replace("?", "\\?") + "(\\S+).*", "$1"));
+    }
+
+    /**
+     * An application that waits to be set up.
+     *
+     * @param code that lets one begin
+     */
+    public record Beginning(Node node, String code) implements AutoCloseable {
+
+        @Override
+        public void close() {
+            node.close();
+        }
+    }
+
     /** An application beside the first one. */
     public record Node(ConfigurableApplicationContext context) implements AutoCloseable {
 

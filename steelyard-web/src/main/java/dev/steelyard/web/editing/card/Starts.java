@@ -5,6 +5,7 @@ import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.FirstLetter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -61,12 +62,13 @@ final class Starts {
             piece().put("formula", "10.00 " + currency);
         }
         boolean percent = shelfPrices.size() > 1;
+        int digits = Currency.getInstance(currency).getDefaultFractionDigits();
         BigDecimal one = priced ? shelfPrices.iterator().next() : BigDecimal.TEN;
         ArrayNode rows = ladder("all-units", percent ? "percent-off" : "price");
         for (int i = 0; i < QUANTITIES.length; i++) {
             BigDecimal price = one.multiply(BigDecimal.valueOf(PERCENT_LEFT[i]))
                     .movePointLeft(2)
-                    .setScale(Math.max(2, one.scale()), RoundingMode.HALF_UP);
+                    .setScale(Math.max(digits, one.scale()), RoundingMode.HALF_UP);
             row(rows, QUANTITIES[i], percent ? "" + (WHOLE - PERCENT_LEFT[i]) : price.toPlainString());
         }
     }

@@ -44,7 +44,7 @@ public class Orders {
         Number number = (Number)
                 entities.createNativeQuery("select next value for order_number").getSingleResult();
         StoredOrder stored = new StoredOrder(
-                "SM-" + number.longValue(),
+                shops.current().invoicing().orderPrefix() + number.longValue(),
                 clock.instant(),
                 order,
                 new StoredOrder.Written(

@@ -1,13 +1,17 @@
 package dev.steelyard.web.shop.people;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
@@ -26,6 +30,9 @@ class SecuritySetting {
             + " img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self';"
             + " base-uri 'none'; frame-ancestors 'none'";
 
+    private static final String ARGON2 = "argon2@SpringSecurity_v5_8";
+    private static final String BCRYPT = "bcrypt";
+
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SignInLimit limit, SignIns signIns) throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
@@ -34,6 +41,7 @@ class SecuritySetting {
                                 "/payments/callback",
                                 "/stand-in/payments/**",
                                 "/sign-in",
+                                "/begin/**",
                                 "/assets/**",
                                 "/webjars/**",
                                 "/pictures/*.png",
@@ -75,8 +83,12 @@ class SecuritySetting {
         return tokens;
     }
 
+    /** New passwords by Argon2id (RFC 9106); those of shops that began before are read by bcrypt. */
     @Bean
     PasswordEncoder passwords() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+        Map<String, PasswordEncoder> encoders = new HashMap<>();
+        encoders.put(ARGON2, Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8());
+        encoders.put(BCRYPT, new BCryptPasswordEncoder());
+        return new DelegatingPasswordEncoder(ARGON2, encoders);
     }
 }

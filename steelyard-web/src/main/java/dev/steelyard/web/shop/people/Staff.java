@@ -1,10 +1,16 @@
 package dev.steelyard.web.shop.people;
 
 import jakarta.persistence.EntityManager;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +36,28 @@ public class Staff implements UserDetailsService {
                 .findFirst()
                 .map(StaffMember::new)
                 .orElseThrow(() -> new UsernameNotFoundException("nobody signs in as that"));
+    }
+
+    /** A password as it is kept. */
+    public String hash(String password) {
+        return passwords.encode(password);
+    }
+
+    /** Adds someone whose password is hashed already. */
+    @Transactional
+    public void addHashed(long id, String signIn, String name, String hash) {
+        entities.persist(new StoredStaff(id, signIn, name, hash));
+    }
+
+    /** Signs somebody in who has just said who they are: their session goes on under another name. */
+    @Transactional(readOnly = true)
+    public void signIn(String signIn, HttpServletRequest request, HttpServletResponse response) {
+        UserDetails who = loadUserByUsername(signIn);
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(who, null, who.getAuthorities()));
+        request.changeSessionId();
+        SecurityContextHolder.setContext(context);
+        new HttpSessionSecurityContextRepository().saveContext(context, request, response);
     }
 
     /** Adds someone; the password is kept only as its hash. */

@@ -24,6 +24,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_ADDRESS = 400;
     private static final int LONGEST_NUMBER = 60;
+    private static final int LONGEST_PREFIX = 10;
     private static final int MOST_DECIMALS = 2;
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final BigDecimal NEARLY_THOUSAND = new BigDecimal("999.99");
@@ -38,6 +39,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
         typed.put("hintGives", Decimals.plain(bounds.hintGives(), 0));
         typed.put("address", shop.invoicing().address());
         typed.put("taxNumber", shop.invoicing().taxNumber());
+        typed.put("orderPrefix", shop.invoicing().orderPrefix());
         return new BoundsForm(typed, Map.of());
     }
 
@@ -49,6 +51,10 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
         }
         form.text(sent, "address", LONGEST_ADDRESS);
         form.text(sent, "taxNumber", LONGEST_NUMBER);
+        form.text(sent, "orderPrefix", LONGEST_PREFIX);
+        if (!form.get("orderPrefix").matches("[A-Za-z0-9./_-]*")) {
+            form.faults.put("orderPrefix", "Letters, figures and . / _ - only, without spaces");
+        }
         form.percent(sent, "margin", HUNDRED, true);
         form.percent(sent, "largeChange", NEARLY_THOUSAND, false);
         form.percent(sent, "hintGives", HUNDRED, false);
@@ -123,6 +129,6 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
     }
 
     Invoicing invoicing() {
-        return new Invoicing(get("address"), get("taxNumber"));
+        return new Invoicing(get("address"), get("taxNumber"), get("orderPrefix"));
     }
 }

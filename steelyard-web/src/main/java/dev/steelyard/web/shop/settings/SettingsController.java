@@ -1,9 +1,11 @@
 package dev.steelyard.web.shop.settings;
 
+import dev.steelyard.web.base.page.Currencies;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -18,11 +20,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SettingsController {
 
+    private static final String MEANWHILE =
+            "Somebody else has changed this meanwhile. What you typed is below, not saved; History says what they changed."
+                    + " Save again to put yours in its place.";
+
     private final TaxSettings settings;
     private final Shops shops;
     private final Books books;
+    private final PlaceSettings places;
 
-    SettingsController(TaxSettings settings, Shops shops, Books books) {
+    SettingsController(TaxSettings settings, PlaceSettings places, Shops shops, Books books) {
+        this.places = places;
         this.settings = settings;
         this.shops = shops;
         this.books = books;
@@ -55,17 +63,42 @@ class SettingsController {
         }
         if (!settings.change(form, sent.getOrDefault("seenBounds", ""), who.name())) {
             response.setStatus(HttpStatus.CONFLICT.value());
-            return page(
-                    model,
-                    form,
-                    "Somebody else has changed this meanwhile. What you typed is below, not saved; History says what they"
-                            + " changed. Save again to put yours in its place.");
+            return page(model, form, MEANWHILE);
         }
         books.refresh();
         return "redirect:/shop?saved=true";
     }
 
+    /** Sets what money and days are in. */
+    @PostMapping("/shop/place")
+    String place(
+            @RequestParam Map<String, String> sent,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        PlaceForm form = PlaceForm.read(sent);
+        PlaceSettings.Result result = form.faults().isEmpty()
+                ? places.change(form, sent.getOrDefault("seenPlace", ""), who.name())
+                : PlaceSettings.Result.REFUSED;
+        if (result == PlaceSettings.Result.DONE) {
+            books.refresh();
+            return "redirect:/shop?saved=true";
+        }
+        boolean late = result == PlaceSettings.Result.CHANGED_MEANWHILE;
+        response.setStatus((late ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
+        model.addAttribute("place", form);
+        return page(model, BoundsForm.of(shops.current()), late ? MEANWHILE : null);
+    }
+
     private String page(Model model, BoundsForm bounds, @Nullable String notice) {
+        PlaceForm place = PlaceForm.of(shops.current());
+        if (!model.containsAttribute("place")) {
+            model.addAttribute("place", place);
+        }
+        model.addAttribute("seenPlace", place.seen());
+        model.addAttribute("currencies", Currencies.all());
+        model.addAttribute(
+                "zones", ZoneId.getAvailableZoneIds().stream().sorted().toList());
         model.addAttribute("bounds", bounds);
         model.addAttribute("seenBounds", TaxSettings.state(shops.current()).toString());
         model.addAttribute("notice", notice);

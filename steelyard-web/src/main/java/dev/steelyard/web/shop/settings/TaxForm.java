@@ -1,11 +1,11 @@
 package dev.steelyard.web.shop.settings;
 
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.shop.Taxes.Setting;
+import dev.steelyard.web.shop.TypedRate;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,8 +30,6 @@ record TaxForm(
         String added,
         Map<String, String> faults) {
 
-    private static final BigDecimal MOST = BigDecimal.valueOf(100);
-    private static final int MOST_DECIMALS = 3;
     private static final String NEW = "new";
 
     static TaxForm of(Setting setting) {
@@ -62,7 +60,7 @@ record TaxForm(
                     && Countries.code(country) != null
                     && classes.contains(Long.parseLong(parts[2]))
                     && !typed.isEmpty()) {
-                String fault = fault(typed);
+                String fault = TypedRate.fault(typed);
                 if (!fault.isEmpty()) {
                     faults.put(name, fault);
                 }
@@ -86,20 +84,6 @@ record TaxForm(
     private static String value(MultiValueMap<String, String> sent, String name) {
         String value = sent.getFirst(name);
         return value == null ? "" : value.strip();
-    }
-
-    private static String fault(String typed) {
-        DecimalText.Reading reading = TypedNumbers.read(typed);
-        if (reading.fault() != null) {
-            return reading.fault().message();
-        }
-        BigDecimal rate = reading.value();
-        if (rate == null || rate.signum() < 0 || rate.compareTo(MOST) > 0) {
-            return "A rate goes from 0 to 100 percent, not " + shortened(typed);
-        }
-        return Decimals.normal(rate).scale() > MOST_DECIMALS
-                ? "A rate has at most " + MOST_DECIMALS + " decimals, not " + shortened(typed)
-                : "";
     }
 
     private static String shortened(String typed) {

@@ -99,6 +99,7 @@ class TaxSettings {
         state.put("a hint gives at most", form.get("hintGives") + " %");
         state.put("address", String.join(", ", shop.invoicing().lines()));
         state.put("tax number", form.get("taxNumber"));
+        state.put("order numbers begin with", form.get("orderPrefix"));
         return state;
     }
 

@@ -34,6 +34,7 @@ class TodayController {
     private final Books books;
     private final Shops shops;
     private final OddGoods oddGoods;
+    private final LeftToDo left;
 
     TodayController(
             List<Listing> listings,
@@ -42,7 +43,8 @@ class TodayController {
             Changes changes,
             Books books,
             Shops shops,
-            OddGoods oddGoods) {
+            OddGoods oddGoods,
+            LeftToDo left) {
         this.listings = listings;
         this.drafts = drafts;
         this.releases = releases;
@@ -50,6 +52,7 @@ class TodayController {
         this.books = books;
         this.shops = shops;
         this.oddGoods = oddGoods;
+        this.left = left;
     }
 
     @GetMapping("/today")
@@ -82,6 +85,7 @@ class TodayController {
                 lines.stream().filter(line -> line.kind() == DraftKind.CARD).count());
         model.addAttribute("deals", live(lines, DraftKind.DEAL));
         model.addAttribute("goods", book.goods().size());
+        model.addAttribute("left", left.items());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(
                 "changes",

@@ -2,31 +2,34 @@ package dev.steelyard.web.start.demo;
 
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.Staff;
+import dev.steelyard.web.start.begin.BeginCode;
 import java.nio.charset.StandardCharsets;
-import java.security.SecureRandom;
-import java.util.HexFormat;
 import javax.sql.DataSource;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Fills an empty database: with the demo shop, or with a bare one and a single owner. */
+/** Fills an empty database: with the demo shop, or with a bare one that waits to be set up. */
 @Component
 public class FirstStart {
 
     private static final String DEMO_PASSWORD = "saltmarsh";
-    private static final int PASSWORD_BYTES = 6;
+
+    /** The address that sets up a shop, but for its code. */
+    public static final String BEGIN = "begin?code=";
 
     private final Shops shops;
     private final Staff staff;
     private final DemoDrafts drafts;
+    private final BeginCode code;
     private final DataSource source;
 
-    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, DataSource source) {
+    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, BeginCode code, DataSource source) {
         this.shops = shops;
         this.staff = staff;
         this.drafts = drafts;
+        this.code = code;
         this.source = source;
     }
 
@@ -37,6 +40,9 @@ public class FirstStart {
      */
     @Transactional
     public String prepare(boolean demo) {
+        if (shops.exists() && !shops.begun()) {
+            return begin();
+        }
         if (shops.exists()) {
             return "sign in as before"
                     + (demo ? " (the demo shop: maren or jonas, password " + DEMO_PASSWORD + ")" : "");
@@ -48,21 +54,17 @@ public class FirstStart {
             drafts.make();
             return "sign in as maren or jonas, password " + DEMO_PASSWORD;
         }
-        String password = newPassword();
-        staff.add(1, "owner", "Owner", password);
         run("demo/bare.sql");
-        return "sign in as owner, password " + password + " (shown only this once)";
+        return begin();
+    }
+
+    private String begin() {
+        return "set up your shop at " + BEGIN + code.make() + " (good until it is set up, or the next start)";
     }
 
     private void run(String script) {
         ResourceDatabasePopulator populator = new ResourceDatabasePopulator(new ClassPathResource(script));
         populator.setSqlScriptEncoding(StandardCharsets.UTF_8.name());
         populator.execute(source);
-    }
-
-    private static String newPassword() {
-        byte[] bytes = new byte[PASSWORD_BYTES];
-        new SecureRandom().nextBytes(bytes);
-        return HexFormat.of().formatHex(bytes);
     }
 }

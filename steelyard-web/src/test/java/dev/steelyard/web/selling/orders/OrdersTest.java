@@ -110,7 +110,8 @@ class OrdersTest {
     void theReceiptIsAnInvoiceInTheFiguresItsBuyerSees(App app, Http owner, Http shopper) {
         Answer page = owner.signIn("maren").get("/shop");
         List<String> form = new java.util.ArrayList<>();
-        for (String field : List.of("seenBounds", "name", "mostPieces", "margin", "largeChange", "hintGives")) {
+        for (String field :
+                List.of("seenBounds", "name", "mostPieces", "margin", "largeChange", "hintGives", "orderPrefix")) {
             form.addAll(List.of(field, page.field(field)));
         }
         form.addAll(List.of("address", "Quay 4\nSaltmarsh", "taxNumber", "DE 123"));

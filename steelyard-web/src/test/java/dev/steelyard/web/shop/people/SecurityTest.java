@@ -77,6 +77,6 @@ class SecurityTest {
                         .query(String.class)
                         .list())
                 .hasSize(2)
-                .allMatch(hash -> hash.startsWith("{bcrypt}"));
+                .allMatch(hash -> hash.contains("$argon2id$"));
     }
 }

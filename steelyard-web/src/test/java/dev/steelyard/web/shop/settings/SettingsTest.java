@@ -3,6 +3,8 @@ package dev.steelyard.web.shop.settings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
+import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
@@ -95,5 +97,43 @@ class SettingsTest {
         Answer page = owner.signIn("maren").get("/shop/tax");
         owner.post("/shop/tax", "seen", page.field("seen"), "home", "DE");
         assertThat(basket(app).text()).doesNotContain("% tax").contains("To pay, EUR 30.00");
+    }
+
+    @Test
+    void aCurrencyStaysOnceSomethingSpeaksOfIt(App app, Http owner) {
+        Answer page = owner.signIn("maren").get("/shop");
+        Answer refused = place(owner, page, "JPY", "Europe/Berlin", "0");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("It stays EUR: there are rate cards or deals that speak of it");
+        assertThat(place(owner, page, "EUR", "Mars/Olympus", "7").text())
+                .contains("Pick a time zone")
+                .contains("“7” is not from 0 to 6");
+        assertThat(place(owner, page, "EUR", "Asia/Tokyo", "3").text()).contains("Saved.");
+        assertThat(owner.get("/history?subject=shop").text()).contains("time zone: Europe/Berlin → Asia/Tokyo");
+        assertThat(place(owner, page, "EUR", "Europe/Paris", "3").text()).contains("Somebody else has changed this");
+
+        DemoCards.takeAway(app);
+        assertThat(place(owner, owner.get("/shop"), "KWD", "Asia/Tokyo", "3").text())
+                .contains("prices in KWD");
+        assertThat(basket(app).text()).contains("To pay, KWD 30.000");
+        Http shopper = new Http(app.url());
+        shopper.get("/counter");
+        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "1");
+        assertThat(Buying.pay(shopper, shopper.get("/counter/checkout")).text()).contains("KWD 15.000");
+        assertThat(place(owner, owner.get("/shop"), "EUR", "Asia/Tokyo", "2").text())
+                .contains("It stays KWD: something was sold in it");
+    }
+
+    private static Answer place(Http owner, Answer page, String currency, String zone, String decimals) {
+        return owner.post(
+                "/shop/place",
+                "seenPlace",
+                page.field("seenPlace"),
+                "currency",
+                currency,
+                "zone",
+                zone,
+                "decimals",
+                decimals);
     }
 }
