@@ -49,6 +49,7 @@ public final class App implements AutoCloseable {
             "customer_group",
             "tax_rate",
             "tax_class",
+            "invitation",
             "staff",
             "shop");
 
@@ -151,6 +152,10 @@ public final class App implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
     }
 
     public JdbcClient sql() {

@@ -16,6 +16,7 @@ public enum ChangeSubject {
     GOODS("goods", "Goods"),
     SHOP("shop", "Shop"),
     CODES("codes", "Codes"),
+    PEOPLE("people", "People"),
     SIGN_IN("sign-in", "Signing in");
 
     private final String code;
@@ -44,6 +45,7 @@ public enum ChangeSubject {
             case BATCH -> "/sheets/";
             case CODES -> "/codes/";
             case TAX -> "/shop/tax";
+            case PEOPLE -> "/shop/people";
             case SHOP, SIGN_IN -> "/shop";
         };
     }

@@ -14,6 +14,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -34,7 +35,14 @@ class SecuritySetting {
     private static final String BCRYPT = "bcrypt";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SignInLimit limit, SignIns signIns) throws Exception {
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            SignInLimit limit,
+            SignIns signIns,
+            HoldingRights rights,
+            People people,
+            MissingRight.Handler refused)
+            throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/counter/**",
                                 "/api/**",
@@ -42,6 +50,8 @@ class SecuritySetting {
                                 "/stand-in/payments/**",
                                 "/sign-in",
                                 "/begin/**",
+                                "/join/**",
+                                MissingRight.PATH,
                                 "/assets/**",
                                 "/webjars/**",
                                 "/pictures/*.png",
@@ -49,18 +59,20 @@ class SecuritySetting {
                                 "/actuator/health")
                         .permitAll()
                         .anyRequest()
-                        .authenticated())
+                        .access(rights))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/"))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 // a page that asks in the background is told plainly; only whole pages are sent to sign in
-                .exceptionHandling(failed -> failed.defaultAuthenticationEntryPointFor(
-                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
-                        new RequestHeaderRequestMatcher("HX-Request")))
+                .exceptionHandling(failed -> failed.accessDeniedHandler(refused)
+                        .defaultAuthenticationEntryPointFor(
+                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
+                                new RequestHeaderRequestMatcher("HX-Request")))
                 // kept in a cookie, the token outlives the session it began in
                 // a trial stores nothing and needs no one to be signed in, so there is nothing to forge
                 // what payment service and shop tell each other is signed
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
                         .ignoringRequestMatchers("/api/**", "/payments/callback", "/stand-in/payments/**"))
+                .addFilterBefore(new EndedSessions(people), AuthorizationFilter.class)
                 .addFilterBefore(new SlowSignIn(limit, signIns), UsernamePasswordAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))

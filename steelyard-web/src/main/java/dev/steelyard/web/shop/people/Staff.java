@@ -32,6 +32,7 @@ public class Staff implements UserDetailsService {
         return entities.createQuery("select s from StoredStaff s where s.signIn = :signIn", StoredStaff.class)
                 .setParameter("signIn", signIn)
                 .getResultStream()
+                .filter(StoredStaff::isThere)
                 .filter(found -> found.signIn().equals(signIn)) // the database takes MAREN and mären for maren
                 .findFirst()
                 .map(StaffMember::new)
@@ -55,7 +56,9 @@ public class Staff implements UserDetailsService {
         UserDetails who = loadUserByUsername(signIn);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(who, null, who.getAuthorities()));
-        request.changeSessionId();
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
         SecurityContextHolder.setContext(context);
         new HttpSessionSecurityContextRepository().saveContext(context, request, response);
     }

@@ -11,10 +11,23 @@ public final class StaffMember extends User {
     private static final long serialVersionUID = 1L;
 
     private final String name;
+    private final long id;
+    private final int epoch;
 
     StaffMember(StoredStaff staff) {
         super(staff.signIn(), staff.passwordHash(), List.of());
         this.name = staff.name();
+        this.id = staff.id();
+        this.epoch = staff.epoch();
+    }
+
+    long id() {
+        return id;
+    }
+
+    /** Of their sessions, when this one began. */
+    int epoch() {
+        return epoch;
     }
 
     /** The person's name: Maren. */

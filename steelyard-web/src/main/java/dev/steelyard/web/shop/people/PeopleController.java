@@ -1,0 +1,85 @@
+package dev.steelyard.web.shop.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** Who works here, for who keeps the shop. */
+@Controller
+@RequestMapping("/shop/people")
+class PeopleController {
+
+    private static final int LONGEST = 120;
+
+    private final People people;
+
+    PeopleController(People people) {
+        this.people = people;
+    }
+
+    @GetMapping
+    String show(Model model) {
+        return page(model, "");
+    }
+
+    @PostMapping
+    String change(
+            @RequestParam(name = "do") String what,
+            @RequestParam(defaultValue = "0") long id,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") List<Right> right,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Set<Right> rights = EnumSet.of(Right.LOOK);
+        rights.addAll(right);
+        String typed = name.strip();
+        String fault =
+                switch (what) {
+                    case "invite" -> {
+                        if (typed.isEmpty() || typed.length() > LONGEST) {
+                            yield "A name has 1 to " + LONGEST + " characters, not " + typed.length();
+                        }
+                        model.addAttribute("invited", typed);
+                        model.addAttribute("link", link(people.invite(typed, rights, who.name())));
+                        yield "";
+                    }
+                    case "reset" -> {
+                        people.reset(id, who.name()).ifPresent(code -> model.addAttribute("link", link(code)));
+                        yield "";
+                    }
+                    case "allow" -> people.allow(id, rights, who.name());
+                    case "remove" -> people.remove(id, who.name());
+                    default -> "“" + what + "” is nothing that can be done here";
+                };
+        if (!fault.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        return fault.isEmpty() && !model.containsAttribute("link") ? "redirect:/shop/people" : page(model, fault);
+    }
+
+    private static String link(String code) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/join/" + code)
+                .toUriString();
+    }
+
+    private String page(Model model, String fault) {
+        model.addAttribute("fault", fault);
+        model.addAttribute("people", people.all());
+        model.addAttribute("given", Right.given());
+        return "settings/people";
+    }
+}
