@@ -21,6 +21,7 @@ class ErrorPages {
     @ExceptionHandler(NotAllowed.class)
     @ResponseStatus(HttpStatus.FORBIDDEN)
     String notAllowed(NotAllowed refused, Model model) {
+        model.addAttribute("heading", "Not for you");
         model.addAttribute("message", refused.getMessage());
         return "page/not-there";
     }

@@ -21,7 +21,8 @@ import org.thymeleaf.model.IText;
  *   <li>A form that is posted goes, with all that is in it. One marked {@code data-stays}, since it shows what is to be read,
  *       stays: its fields cannot be changed, and its buttons go.
  *   <li>A button with an address of its own goes by that. One that asks an editor for a change goes with the right to draft.
- *   <li>A link to where something is made says by {@code data-writes} which address makes it.
+ *   <li>Whatever else is of no use then, such as a link to where something is made, says by {@code data-writes} which
+ *       address it is for.
  * </ul>
  */
 public final class ButtonsFilter extends AbstractTemplateHandler {
@@ -74,7 +75,7 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
 
     @Override
     public void handleStandaloneElement(IStandaloneElementTag tag) {
-        if (left == null) {
+        if (left == null && !isLeft(name(tag), tag)) {
             boolean hidden = "hidden".equals(tag.getAttributeValue("type"));
             super.handleStandaloneElement(isField(name(tag)) && !hidden && lacks(form) ? disabled(tag) : tag);
         }
@@ -120,9 +121,9 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
     }
 
     private boolean isLeft(String name, IProcessableElementTag tag) {
-        if (name.equals("a")) {
-            String writes = tag.getAttributeValue("data-writes");
-            return writes != null && lacks(RightsHeld.ofForm(writes));
+        String writes = tag.getAttributeValue("data-writes");
+        if (writes != null) {
+            return lacks(RightsHeld.ofForm(writes));
         }
         if (!name.equals("button")) {
             return false;

@@ -26,6 +26,7 @@ class MissingRight {
     String show(
             @RequestAttribute(name = WORDS, required = false) String words, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.FORBIDDEN.value());
+        model.addAttribute("heading", "Not for you");
         model.addAttribute("message", words == null ? "This is not for you." : words);
         return "page/not-there";
     }
