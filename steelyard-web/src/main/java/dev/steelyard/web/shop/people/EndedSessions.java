@@ -6,12 +6,16 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.util.Set;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Ends sessions of people who were taken away, or whose password is another by now. */
+/** Looks up what whoever is signed in may now; ends sessions of people who were taken away, or whose password is another. */
 final class EndedSessions extends OncePerRequestFilter {
+
+    /** Under which the rest of the request finds what its person may. */
+    static final String RIGHTS = "steelyard.rights";
 
     private final People people;
 
@@ -23,15 +27,22 @@ final class EndedSessions extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who != null
-                && who.getPrincipal() instanceof StaffMember member
-                && people.rights(member).isEmpty()) {
-            HttpSession session = request.getSession(false);
-            if (session != null) {
-                session.invalidate();
+        if (who != null && who.getPrincipal() instanceof StaffMember member) {
+            Set<Right> rights = people.rights(member);
+            if (rights.isEmpty()) {
+                end(request);
+            } else {
+                request.setAttribute(RIGHTS, rights);
             }
-            SecurityContextHolder.clearContext();
         }
         chain.doFilter(request, response);
+    }
+
+    private static void end(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
     }
 }

@@ -48,8 +48,7 @@ class MissingRight {
                 response.sendError(HttpStatus.FORBIDDEN.value());
                 return;
             }
-            String wish = request.getParameter(RightsHeld.WISH);
-            Right missing = RightsHeld.of(request.getMethod(), request.getServletPath(), wish == null ? "" : wish);
+            Right missing = HoldingRights.asked(request);
             String keepers = people.all().stream()
                     .filter(one -> one.rights().contains(Right.KEEP))
                     .map(People.Person::name)

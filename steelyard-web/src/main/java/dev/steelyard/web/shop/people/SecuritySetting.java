@@ -14,7 +14,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -36,12 +36,7 @@ class SecuritySetting {
 
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http,
-            SignInLimit limit,
-            SignIns signIns,
-            HoldingRights rights,
-            People people,
-            MissingRight.Handler refused)
+            HttpSecurity http, SignInLimit limit, SignIns signIns, People people, MissingRight.Handler refused)
             throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/counter/**",
@@ -59,7 +54,7 @@ class SecuritySetting {
                                 "/actuator/health")
                         .permitAll()
                         .anyRequest()
-                        .access(rights))
+                        .access(new HoldingRights()))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/"))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 // a page that asks in the background is told plainly; only whole pages are sent to sign in
@@ -72,7 +67,7 @@ class SecuritySetting {
                 // what payment service and shop tell each other is signed
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
                         .ignoringRequestMatchers("/api/**", "/payments/callback", "/stand-in/payments/**"))
-                .addFilterBefore(new EndedSessions(people), AuthorizationFilter.class)
+                .addFilterBefore(new EndedSessions(people), AnonymousAuthenticationFilter.class)
                 .addFilterBefore(new SlowSignIn(limit, signIns), UsernamePasswordAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
