@@ -50,6 +50,8 @@ class EveryPageTest {
             "/shop",
             "/shop/tax",
             "/shop/groups",
+            "/shop/people",
+            "/you",
             "/today",
             "/history",
             "/cards/winner?sku=ROPE-12&group=Crew+club");

@@ -23,6 +23,13 @@ final class EndedSessions extends OncePerRequestFilter {
         this.people = people;
     }
 
+    /** What everybody is given asks nothing of the database. */
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return request.getServletPath().startsWith("/assets/")
+                || request.getServletPath().startsWith("/webjars/");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
