@@ -4,6 +4,7 @@ import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.TypedNumbers;
 import java.math.BigDecimal;
+import java.util.Objects;
 
 /** A rate of tax as typed, in percent. */
 public final class TypedRate {
@@ -28,5 +29,10 @@ public final class TypedRate {
         return Decimals.normal(rate).scale() > MOST_DECIMALS
                 ? "A rate has at most " + MOST_DECIMALS + " decimals, not " + shown
                 : "";
+    }
+
+    /** One that was found to be a rate. */
+    public static BigDecimal read(String typed) {
+        return Objects.requireNonNull(TypedNumbers.read(typed).value());
     }
 }

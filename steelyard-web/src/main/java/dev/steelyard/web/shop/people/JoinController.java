@@ -51,8 +51,9 @@ class JoinController {
         }
         String wanted = signIn.strip();
         Map<String, String> faults = new LinkedHashMap<>();
-        if (invited.staffId() == null && !wanted.matches("[\\p{L}\\p{N}._@-]{1,60}")) {
-            faults.put("signIn", "1 to 60 letters, figures and . _ - @ only, without spaces");
+        String nameFault = invited.staffId() == null ? SignInName.fault(wanted) : null;
+        if (nameFault != null) {
+            faults.put("signIn", nameFault);
         }
         faults.putAll(passwordFaults(password, again, invited.name(), wanted));
         People.Joined joined = faults.isEmpty() ? people.join(code, wanted, staff.hash(password)) : null;

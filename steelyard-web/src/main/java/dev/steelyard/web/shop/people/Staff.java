@@ -66,6 +66,6 @@ public class Staff implements UserDetailsService {
     /** Adds someone; the password is kept only as its hash. */
     @Transactional
     public void add(long id, String signIn, String name, String password) {
-        entities.persist(new StoredStaff(id, signIn, name, passwords.encode(password)));
+        addHashed(id, signIn, name, hash(password));
     }
 }

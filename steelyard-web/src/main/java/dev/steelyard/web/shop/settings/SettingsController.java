@@ -2,6 +2,7 @@ package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.web.base.page.Currencies;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
@@ -91,7 +92,8 @@ class SettingsController {
     }
 
     private String page(Model model, BoundsForm bounds, @Nullable String notice) {
-        PlaceForm place = PlaceForm.of(shops.current());
+        Shop shop = shops.current();
+        PlaceForm place = PlaceForm.of(shop);
         if (!model.containsAttribute("place")) {
             model.addAttribute("place", place);
         }
@@ -100,9 +102,9 @@ class SettingsController {
         model.addAttribute(
                 "zones", ZoneId.getAvailableZoneIds().stream().sorted().toList());
         model.addAttribute("bounds", bounds);
-        model.addAttribute("seenBounds", TaxSettings.state(shops.current()).toString());
+        model.addAttribute("seenBounds", TaxSettings.state(shop).toString());
         model.addAttribute("notice", notice);
-        model.addAttribute("shop", shops.current());
+        model.addAttribute("shop", shop);
         return "settings/shop";
     }
 }

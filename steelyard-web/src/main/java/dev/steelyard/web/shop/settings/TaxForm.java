@@ -3,7 +3,6 @@ package dev.steelyard.web.shop.settings;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.shop.Taxes.Setting;
 import dev.steelyard.web.shop.TypedRate;
 import java.math.BigDecimal;
@@ -95,8 +94,7 @@ record TaxForm(
         Map<String, Map<Long, BigDecimal>> read = new TreeMap<>();
         rates.forEach((country, ofClasses) -> {
             Map<Long, BigDecimal> values = new TreeMap<>();
-            ofClasses.forEach(
-                    (id, typed) -> values.put(id, TypedNumbers.read(typed).value()));
+            ofClasses.forEach((id, typed) -> values.put(id, TypedRate.read(typed)));
             read.put(country, values);
         });
         return new Setting(included, perLine, home, read, groupsWithout);

@@ -4,6 +4,7 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Currencies;
 import dev.steelyard.web.shop.TypedRate;
 import dev.steelyard.web.shop.people.PasswordRules;
+import dev.steelyard.web.shop.people.SignInName;
 import java.io.Serial;
 import java.io.Serializable;
 import java.time.ZoneId;
@@ -21,7 +22,7 @@ final class BeginForm implements Serializable {
     private static final long serialVersionUID = 1L;
 
     private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_SIGN_IN = 60;
+    private static final int LONGEST_WORD = 60;
     private static final int LONGEST_ADDRESS = 400;
     private static final String HOME = "DE";
 
@@ -102,9 +103,9 @@ final class BeginForm implements Serializable {
         switch (step) {
             case YOU -> {
                 length("name", 1, LONGEST_NAME, faults);
-                length("signIn", 1, LONGEST_SIGN_IN, faults);
-                if (!get("signIn").matches("[\\p{L}\\p{N}._@-]*")) {
-                    faults.putIfAbsent("signIn", "Letters, figures and . _ - @ only, without spaces");
+                String signInFault = SignInName.fault(get("signIn"));
+                if (signInFault != null) {
+                    faults.put("signIn", signInFault);
                 }
                 if (!hasPassword()) {
                     faults.putIfAbsent("password", "Take a password");
@@ -113,7 +114,7 @@ final class BeginForm implements Serializable {
             case SHOP -> {
                 length("shopName", 1, LONGEST_NAME, faults);
                 length("address", 0, LONGEST_ADDRESS, faults);
-                length("taxNumber", 0, LONGEST_SIGN_IN, faults);
+                length("taxNumber", 0, LONGEST_WORD, faults);
                 check("country", Countries.code(get("country")) != null, "Pick a country", faults);
                 check("currency", Currencies.all().containsKey(get("currency")), "Pick a currency", faults);
                 check("zone", ZoneId.getAvailableZoneIds().contains(get("zone")), "Pick a time zone", faults);
@@ -121,8 +122,8 @@ final class BeginForm implements Serializable {
             case TAX -> {
                 rate("standard", faults);
                 rate("reduced", faults);
-                length("standardName", 1, LONGEST_SIGN_IN, faults);
-                length("reducedName", get("reduced").isEmpty() ? 0 : 1, LONGEST_SIGN_IN, faults);
+                length("standardName", 1, LONGEST_WORD, faults);
+                length("reducedName", get("reduced").isEmpty() ? 0 : 1, LONGEST_WORD, faults);
                 if (get("standardName").equalsIgnoreCase(get("reducedName"))) {
                     faults.putIfAbsent("reducedName", "Both have this name");
                 }

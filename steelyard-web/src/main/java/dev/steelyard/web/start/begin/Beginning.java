@@ -1,12 +1,12 @@
 package dev.steelyard.web.start.begin;
 
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.shop.Bounds;
 import dev.steelyard.web.shop.Invoicing;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.TaxClass;
 import dev.steelyard.web.shop.Taxes;
+import dev.steelyard.web.shop.TypedRate;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
@@ -71,12 +71,12 @@ class Beginning {
         TaxClass first = taxes.classes().get(0);
         taxes.renameClass(first.id(), form.get("standardName"));
         if (!form.get("standard").isEmpty()) {
-            rates.put(first.id(), rate(form.get("standard")));
+            rates.put(first.id(), TypedRate.read(form.get("standard")));
         }
         if (!form.get("reduced").isEmpty()) {
             long reduced = ids.next();
             taxes.addClass(reduced, form.get("reducedName"));
-            rates.put(reduced, rate(form.get("reduced")));
+            rates.put(reduced, TypedRate.read(form.get("reduced")));
         }
         taxes.set(new Taxes.Setting(
                 form.get("included").equals("yes"),
@@ -84,9 +84,5 @@ class Beginning {
                 form.get("country"),
                 rates.isEmpty() ? Map.of() : Map.of(form.get("country"), rates),
                 Set.of()));
-    }
-
-    private static BigDecimal rate(String typed) {
-        return Objects.requireNonNull(DecimalText.read(typed).value());
     }
 }

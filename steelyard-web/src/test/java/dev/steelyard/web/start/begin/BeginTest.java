@@ -62,7 +62,7 @@ class BeginTest {
     private static Answer all(Http http, String name) {
         you(http, name);
         shop(http, "DE", "EUR", "Europe/Berlin");
-        tax(http, "19", "7");
+        tax(http, "19", "5,5");
         return http.post("/begin/goods", "do", "later");
     }
 
@@ -83,6 +83,9 @@ class BeginTest {
         assertThat(open(owner).response().uri().getPath()).as("done is done").isEqualTo("/today");
         assertThat(owner.get("/shop").text()).contains("Quill, prices in EUR");
         assertThat(owner.get("/history").text()).contains("Ada made Quill");
+        assertThat(owner.get("/shop/tax").body())
+                .as("a rate typed with a comma")
+                .contains("value=\"5.5\"");
 
         other.post("/begin/goods", "do", "later");
         assertThat(app.sql().sql("select name from staff").query(String.class).list())
