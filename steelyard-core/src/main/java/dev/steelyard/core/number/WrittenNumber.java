@@ -113,8 +113,14 @@ public final class WrittenNumber {
         return parts.matches() ? plain(parts.group(1)) + (parts.group(2) == null ? "" : parts.group(2)) : text;
     }
 
+    /** Whether it is a number with one sign and three digits behind it: thousands to one reader, decimals to another. */
+    public static boolean isTwoWays(String text) {
+        String typed = text.strip();
+        return typed.length() <= LONGEST && ONE_SIGN.matcher(bare(typed)).matches();
+    }
+
     /** The sign before decimals of a number that can only be read in one way; none for any other text, or without a sign. */
-    static @Nullable Character decimalSign(String text) {
+    public static @Nullable Character decimalSign(String text) {
         String typed = text.strip();
         if (typed.isEmpty() || typed.length() > LONGEST) {
             return null;

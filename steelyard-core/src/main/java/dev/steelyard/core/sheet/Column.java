@@ -1,12 +1,10 @@
 package dev.steelyard.core.sheet;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** A column of a price sheet, with the word at its head. */
-public enum Column {
+public enum Column implements SheetColumn {
     SKU("sku", "article", "article no", "article number", "item", "item no", "item number", "art no"),
     /** The name of the goods; for reading. */
     PRODUCT("product", "product name", "name", "item name", "article name", "description"),
@@ -36,17 +34,31 @@ public enum Column {
         this.others = List.of(others);
     }
 
-    /** The column a head means: its own, or one that others write for it; signs between words do not matter. */
+    /** The column a head means: its own, or one that others write for it. */
     public static Optional<Column> of(String head) {
-        String words = head.strip()
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[\\s_.:\\-]+", " ")
-                .strip();
-        return Arrays.stream(values())
-                .filter(column -> column.head.equals(words) || column.others.contains(words))
-                .findFirst();
+        return SheetColumn.of(head, values());
     }
 
+    @Override
+    public List<String> others() {
+        return others;
+    }
+
+    @Override
+    public Holding holds() {
+        return switch (this) {
+            case FROM, TO, PRICE -> Holding.NUMBER;
+            case STARTS, ENDS -> Holding.DAY;
+            default -> Holding.TEXT;
+        };
+    }
+
+    @Override
+    public boolean needed() {
+        return this == SKU || this == PRICE;
+    }
+
+    @Override
     public String head() {
         return head;
     }

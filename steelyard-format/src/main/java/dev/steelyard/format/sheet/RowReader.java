@@ -7,39 +7,45 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.Outcome.Refusal;
 import dev.steelyard.core.sheet.RowKey;
+import dev.steelyard.core.sheet.SheetColumn;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.core.sheet.SheetRow.Wish;
+import dev.steelyard.format.columns.ColumnPlan;
+import dev.steelyard.format.columns.DayOrder;
+import dev.steelyard.format.columns.NumberInCell;
 import dev.steelyard.format.table.Cell;
-import dev.steelyard.format.table.CsvForm;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.time.format.ResolverStyle;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the cells of one row, whichever column each stands in. */
 public final class RowReader {
 
-    private static final DateTimeFormatter WITH_DOTS =
-            DateTimeFormatter.ofPattern("d.M.uuuu").withResolverStyle(ResolverStyle.STRICT);
     private static final int LONGEST_SKU = 64;
 
     private final SheetShop shop;
-    private final NumberInCell numbers;
+    private final Map<Column, NumberInCell> numbers = new EnumMap<>(Column.class);
+    private final ColumnPlan plan;
     private final boolean onlyShelfPrices;
 
     /**
-     * @param form how numbers are written where they are texts
+     * @param plan how numbers and days are written where they are texts
      * @param onlyShelfPrices whether the sheet has neither thresholds nor the column that tells rows from shelf prices
      */
-    public RowReader(SheetShop shop, CsvForm form, boolean onlyShelfPrices) {
+    public RowReader(SheetShop shop, ColumnPlan plan, boolean onlyShelfPrices) {
         this.shop = shop;
-        this.numbers = NumberInCell.of(form, shop.currency());
+        this.plan = plan;
+        for (Column column : Column.values()) {
+            if (column.holds() == SheetColumn.Holding.NUMBER) {
+                numbers.put(column, plan.numbers(column, shop.currency()));
+            }
+        }
         this.onlyShelfPrices = onlyShelfPrices;
     }
 
@@ -162,19 +168,21 @@ public final class RowReader {
     }
 
     private @Nullable BigDecimal number(Column column, Cell cell) throws Wrong {
-        NumberInCell.Reading reading = numbers.read(cell);
+        NumberInCell.Reading reading =
+                Objects.requireNonNull(numbers.get(column)).read(cell);
         if (reading.fault() != null) {
             throw new Wrong(column, reading.fault());
         }
         return reading.value();
     }
 
-    private static @Nullable LocalDate day(Column column, Cell cell) throws Wrong {
+    private @Nullable LocalDate day(Column column, Cell cell) throws Wrong {
         String text = cell.shown().strip();
         if (text.isEmpty()) {
             return null;
         }
-        LocalDate day = cell instanceof Cell.Day known ? known.day() : cell instanceof Cell.Text ? typed(text) : null;
+        LocalDate day =
+                cell instanceof Cell.Day known ? known.day() : cell instanceof Cell.Text ? typed(column, text) : null;
         if (day == null || !Days.allowed(day)) {
             throw new Wrong(
                     column,
@@ -184,23 +192,20 @@ public final class RowReader {
         return day;
     }
 
-    private static @Nullable LocalDate typed(String text) {
+    /** With points the day comes first wherever it is written so; with strokes it may be either: as the column says. */
+    private @Nullable LocalDate typed(Column column, String text) {
         LocalDate day = iso(text);
-        return day == null ? withDots(text) : day;
+        if (day != null) {
+            return day;
+        }
+        return text.indexOf('.') > 0
+                ? DayOrder.DAY_FIRST.read(text)
+                : plan.orders().containsKey(column.name()) ? plan.order(column).read(text) : null;
     }
 
     private static @Nullable LocalDate iso(String text) {
         try {
             return LocalDate.parse(text);
-        } catch (DateTimeException noDay) {
-            return null;
-        }
-    }
-
-    /** With points the day comes first wherever it is written so; with strokes it may be either, so that is no day. */
-    private static @Nullable LocalDate withDots(String text) {
-        try {
-            return LocalDate.parse(text, WITH_DOTS);
         } catch (DateTimeException noDay) {
             return null;
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.table.Cell;
 import dev.steelyard.format.table.CsvForm;
 import java.math.BigDecimal;
@@ -24,7 +25,7 @@ class RowReaderTest {
         for (int i = 0; i < columnsAndTexts.length; i += 2) {
             texts.put((Column) columnsAndTexts[i], (String) columnsAndTexts[i + 1]);
         }
-        return new RowReader(SHOP, form, false).readTexts(2, texts);
+        return new RowReader(SHOP, ColumnPlan.TYPED.with(form, Column.values()), false).readTexts(2, texts);
     }
 
     private static String refusal(ReadRow row) {
@@ -39,6 +40,8 @@ class RowReaderTest {
                 "POINT | 6.90         | 6.90",
                 "POINT | 1.234        | 1.234",
                 "POINT | 1,234.50     | 1234.50",
+                "POINT | 1,234        | 1234",
+                "COMMA | 1.234        | 1234",
                 "POINT | 1,234,567    | 1234567",
                 "POINT | 0            | 0",
                 "POINT | € 6.90       | 6.90",
@@ -55,12 +58,17 @@ class RowReaderTest {
                 .isEqualTo(expected);
     }
 
+    @Test
+    void refusesWhatCanBeReadInTwoWaysWhereNothingTellsTheSign() {
+        ReadRow row = new RowReader(SHOP, ColumnPlan.TYPED, false)
+                .readTexts(2, Map.of(Column.SKU, "SHK", Column.FROM, "1", Column.PRICE, "1,234"));
+        assertThat(refusal(row)).contains("two ways, as 1234 or as 1.234");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
-                "POINT | 1,234    | two ways, as 1234 or as 1.234",
-                "COMMA | 1.234    | two ways, as 1234 or as 1.234",
                 "POINT | 6,90     | has a decimal comma where a decimal point is meant",
                 "POINT | 1.234,56 | has a decimal comma where a decimal point is meant",
                 "COMMA | 6.90     | has a decimal point where a decimal comma is meant",
@@ -82,7 +90,7 @@ class RowReaderTest {
 
     @Test
     void cellsThatAreNeitherTextNorNumberAreNamed() {
-        ReadRow row = new RowReader(SHOP, CsvForm.POINT, false).read(7, column -> switch (column) {
+        ReadRow row = new RowReader(SHOP, ColumnPlan.TYPED, false).read(7, column -> switch (column) {
             case SKU -> Cell.text("SHK");
             case FROM -> new Cell.Figure(BigDecimal.TEN);
             case PRICE -> new Cell.Odd("#REF!", "an error of the spreadsheet");

@@ -35,6 +35,16 @@ public final class Http {
     /** An answer: status and page. */
     public record Answer(int status, String body, HttpResponse<String> response) {
 
+        /** The address that the first link with some words leads to. */
+        public String link(String words) {
+            Matcher link = Pattern.compile("<a[^>]*href=\"([^\"]*)\"[^>]*>\\s*" + Pattern.quote(words))
+                    .matcher(body);
+            if (!link.find()) {
+                throw new IllegalStateException("no link “" + words + "”");
+            }
+            return link.group(1).replace("&amp;", "&");
+        }
+
         /** The page's words without its tags. */
         public String text() {
             return body.replaceAll("(?s)<[^>]*>", " ").replaceAll("\\s+", " ");

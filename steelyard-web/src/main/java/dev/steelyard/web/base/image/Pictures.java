@@ -1,11 +1,9 @@
 package dev.steelyard.web.base.image;
 
+import dev.steelyard.web.base.page.Fingerprint;
 import jakarta.persistence.EntityManager;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -54,7 +52,7 @@ public class Pictures {
     @Transactional
     public String keep(byte[] upload) {
         PictureReader.Encoded encoded = PictureReader.read(upload);
-        String fingerprint = fingerprint(encoded.png());
+        String fingerprint = Fingerprint.of(encoded.png());
         if (stored(fingerprint).isEmpty()) {
             entities.persist(
                     new StoredPicture(fingerprint, encoded.width(), encoded.height(), encoded.png(), clock.instant()));
@@ -77,13 +75,5 @@ public class Pictures {
 
     private static String file(String fingerprint) {
         return "/pictures/" + fingerprint + ".png";
-    }
-
-    private static String fingerprint(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
     }
 }

@@ -3,11 +3,9 @@ package dev.steelyard.web.base.page;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HexFormat;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -40,15 +38,13 @@ class Modules implements WebMvcConfigurer {
         try {
             Resource[] all = new PathMatchingResourcePatternResolver().getResources(PLACE + "*.js");
             Arrays.sort(all, Comparator.comparing(one -> String.valueOf(one.getFilename())));
-            MessageDigest hash = MessageDigest.getInstance("SHA-256");
+            MessageDigest hash = Fingerprint.digest();
             for (Resource one : all) {
                 hash.update(one.getContentAsByteArray());
             }
-            return HexFormat.of().formatHex(hash.digest()).substring(0, HASH_LETTERS);
+            return Fingerprint.of(hash).substring(0, HASH_LETTERS);
         } catch (IOException unread) {
             throw new UncheckedIOException(unread);
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException(never); // every Java has SHA-256
         }
     }
 }

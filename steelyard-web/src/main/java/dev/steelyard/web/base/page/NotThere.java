@@ -14,4 +14,9 @@ public final class NotThere extends RuntimeException {
     public NotThere(String message) {
         super(message);
     }
+
+    /** A sheet or an action. */
+    public static NotThere batch(long id) {
+        return new NotThere("There is no sheet or action with the number " + id + ".");
+    }
 }

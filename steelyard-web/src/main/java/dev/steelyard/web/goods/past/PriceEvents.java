@@ -85,7 +85,7 @@ class PriceEvents {
         private String undoneBy = "";
 
         void add(ResultSet row) throws SQLException {
-            how = (row.getString("origin").equals("SHEET") ? "by the sheet " : "by the action ")
+            how = (row.getString("origin").equals("ACTION") ? "by the action " : "by the sheet ")
                     + row.getString("title");
             applied = moment(row, "applied_at");
             appliedBy = row.getString("applied_by");

@@ -1,6 +1,9 @@
 package dev.steelyard.web.goods.sheets;
 
-import dev.steelyard.format.table.CsvForm;
+import dev.steelyard.format.columns.ColumnPlan;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.BatchWork;
+import dev.steelyard.web.goods.batch.Batches;
 import java.util.List;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -11,10 +14,12 @@ public class Actions {
 
     private final Batches batches;
     private final BatchWork work;
+    private final Reading reading;
 
-    Actions(Batches batches, BatchWork work) {
+    Actions(Batches batches, BatchWork work, Reading reading) {
         this.batches = batches;
         this.work = work;
+        this.reading = reading;
     }
 
     /**
@@ -25,8 +30,8 @@ public class Actions {
      * @return the number of its page
      */
     public long begin(String title, String by, Supplier<List<PriceWish>> wishes) {
-        long batch = batches.begin(false, title, CsvForm.POINT, null, by);
-        work.check(batch, wishes);
+        long batch = batches.begin(Batch.Origin.ACTION, title, ColumnPlan.TYPED, null, by);
+        work.read(batch, pulse -> reading.wishes(batch, wishes.get(), pulse));
         return batch;
     }
 }

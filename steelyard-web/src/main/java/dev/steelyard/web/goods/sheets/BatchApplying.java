@@ -2,6 +2,10 @@ package dev.steelyard.web.goods.sheets;
 
 import dev.steelyard.web.goods.BatchPrices;
 import dev.steelyard.web.goods.Direction;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.Stopped;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;

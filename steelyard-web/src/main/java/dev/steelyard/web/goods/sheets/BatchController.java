@@ -8,6 +8,13 @@ import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.goods.batch.AlikeRows;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.BatchLine;
+import dev.steelyard.web.goods.batch.BatchState;
+import dev.steelyard.web.goods.batch.BatchWork;
+import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.WaitingSheets;
 import dev.steelyard.web.goods.sheets.BatchRows.Shown;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
@@ -48,9 +55,20 @@ class BatchController {
     private final Mending mending;
     private final Books books;
     private final StandingAlone standing;
+    private final WaitingSheets waiting;
+    private final AlikeRows alike;
 
     BatchController(
-            Batches batches, BatchRows rows, BatchWork work, Mending mending, Books books, StandingAlone standing) {
+            Batches batches,
+            BatchRows rows,
+            BatchWork work,
+            Mending mending,
+            Books books,
+            StandingAlone standing,
+            WaitingSheets waiting,
+            AlikeRows alike) {
+        this.alike = alike;
+        this.waiting = waiting;
         this.standing = standing;
         this.batches = batches;
         this.rows = rows;
@@ -65,7 +83,8 @@ class BatchController {
             @RequestParam(defaultValue = "") String show,
             @RequestParam(defaultValue = "0") int after,
             Model model) {
-        return page(batch(id), show, after, model);
+        Batch batch = batch(id);
+        return batch.origin() == Batch.Origin.GOODS ? "redirect:" + batch.page() : page(batch, show, after, model);
     }
 
     private String page(Batch batch, String show, int after, Model model) {
@@ -75,7 +94,7 @@ class BatchController {
                 .findFirst()
                 .orElse(null);
         Shown shown = shown(show, batch);
-        boolean running = isRunning(batch);
+        boolean running = work.isRunning(batch);
         List<BatchRow> page = running
                 ? List.of()
                 : odd != null
@@ -83,11 +102,13 @@ class BatchController {
                         : rows.page(batch.id(), shown, after, PAGE + 1);
         List<BatchRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
         model.addAttribute("batch", batch);
+        model.addAttribute("file", waiting.ofBatch(batch.id()).orElse(""));
         model.addAttribute("running", running);
         model.addAttribute("line", BatchLine.of(batch, book.shop().zone()));
-        model.addAttribute("percent", percent(batch));
         model.addAttribute("shown", (odd == null ? shown.name() : "odd-" + odd.name()).toLowerCase(Locale.ROOT));
         boolean ready = batch.state() == BatchState.READY && !running;
+        model.addAttribute("alike", ready ? alike.of(batch.id(), BatchRows.TABLE, BatchRows.REFUSED_CELL) : List.of());
+        model.addAttribute("columns", Column.values());
         model.addAttribute("offers", ready ? standing.offers(batch.id()) : List.of());
         model.addAttribute(
                 "standing",
@@ -103,8 +124,7 @@ class BatchController {
     }
 
     private Batch batch(long id) {
-        return batches.find(id)
-                .orElseThrow(() -> new NotThere("There is no sheet or action with the number " + id + "."));
+        return batches.find(id).orElseThrow(() -> NotThere.batch(id));
     }
 
     /** What is asked for; else what needs somebody most. */
@@ -116,33 +136,6 @@ class BatchController {
                         batch.totals().refused() > 0 && batch.state() == BatchState.READY
                                 ? Shown.REFUSED
                                 : batch.totals().writing() > 0 ? Shown.WRITING : Shown.ALL);
-    }
-
-    /** What is applied is only shown as done once shoppers see it. */
-    private boolean isRunning(Batch batch) {
-        return batch.state().isRunning() || work.isWorkingOn(batch.id());
-    }
-
-    /** How far it is, for the bar; -1 where that is not known. */
-    private static int percent(Batch batch) {
-        Batch.Progress progress = batch.progress();
-        if (progress.total() == 0) {
-            return -1;
-        }
-        int done = batch.state() == BatchState.READING ? progress.checked() : progress.written();
-        return (int) (100L * done / progress.total());
-    }
-
-    /** How far it is; once it is there, the whole page is asked for. */
-    @GetMapping("/progress")
-    String progress(@PathVariable long id, Model model, HttpServletResponse response) {
-        Batch batch = batch(id);
-        if (!isRunning(batch)) {
-            response.setHeader("HX-Redirect", "/sheets/" + id);
-        }
-        model.addAttribute("batch", batch);
-        model.addAttribute("percent", percent(batch));
-        return "sheets/batch :: progress";
     }
 
     /** Lets the rows of a group stand alone, for all goods of which everyone's rows cut into them, and checks again. */
@@ -164,43 +157,15 @@ class BatchController {
             Model model,
             HttpServletResponse response) {
         Batch batch = batch(id);
-        if (batch.asksTwice()
-                && batch.state() == BatchState.READY
-                && !tenfold.strip().equals("" + batch.tenfold())) {
+        String asked = batch.asked(tenfold);
+        if (asked != null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute(
-                    "asked",
-                    "Nothing was applied. " + batch.tenfold()
-                            + " prices would be ten times what they are or more, or a tenth"
-                            + " or less; type that number if you mean it"
-                            + (tenfold.isBlank() ? "." : ", not “" + shortened(tenfold.strip()) + "”."));
+            model.addAttribute("asked", asked);
             return page(batch, "odd-" + Note.Code.TENFOLD.name(), 0, model);
         }
         if (batch.totals().refused() == 0 || leaveRefused) {
             work.apply(id, who.name());
         }
-        return "redirect:/sheets/" + id;
-    }
-
-    private static String shortened(String typed) {
-        return typed.length() <= 20 ? typed : typed.substring(0, 20) + "…";
-    }
-
-    @PostMapping("/undo")
-    String undo(@PathVariable long id, @AuthenticationPrincipal StaffMember who) {
-        work.undo(id, who.name());
-        return "redirect:/sheets/" + id;
-    }
-
-    @PostMapping("/check")
-    String check(@PathVariable long id) {
-        work.checkAgain(id);
-        return "redirect:/sheets/" + id;
-    }
-
-    @PostMapping("/cancel")
-    String cancel(@PathVariable long id) {
-        batches.askToCancel(id);
         return "redirect:/sheets/" + id;
     }
 
@@ -233,6 +198,22 @@ class BatchController {
         return inPage ? page(batch(id), show, after, model) + " :: preview" : "redirect:/sheets/" + id;
     }
 
+    /** The same cell anew in all rows that are refused for it, or all of them left out. */
+    @PostMapping("/alike")
+    String alike(
+            @PathVariable long id,
+            @RequestParam Column column,
+            @RequestParam String value,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String leave) {
+        mending.alike(
+                id,
+                column,
+                value,
+                leave.isEmpty() ? Map.of(column, text) : Map.of(Column.ACTION, SheetRow.Wish.KEEP.word()));
+        return "redirect:/sheets/" + id;
+    }
+
     /** The refused rows as a file of the format they came in, with their reasons. */
     @GetMapping("/refused")
     void refused(@PathVariable long id, HttpServletResponse response) throws IOException {
@@ -242,7 +223,8 @@ class BatchController {
                 HttpHeaders.CONTENT_DISPOSITION,
                 FileNames.attachment(
                         "refused " + batch.title(), "refused", batch.kind().ending()));
-        try (RefusedWriter out = new RefusedWriter(batch.kind(), batch.form(), response.getOutputStream())) {
+        try (RefusedWriter out =
+                new RefusedWriter(batch.kind(), batch.form(), response.getOutputStream(), Column.values())) {
             int after = 0;
             for (List<BatchRow> page = rows.page(id, Shown.REFUSED, 0, AT_A_TIME);
                     !page.isEmpty();

@@ -8,6 +8,7 @@ import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.web.goods.OpenDays;
+import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
@@ -33,11 +34,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class BatchRows {
 
+    /** Where they are. */
+    static final String TABLE = "price_batch_row";
+
+    /** In SQL, the cell for which a row is refused, where its cells are kept. */
+    static final String REFUSED_CELL = "json_value(cells, concat('$.', refused_column))";
+
     private static final int AT_A_TIME = 1_000;
     private static final int LONGEST_SKU = 200;
     private static final int LONGEST_REASON = 500;
-    private static final int LONGEST_NOTES = 8_000;
-    private static final String BETWEEN = "\t";
     private static final String INSERT =
             "insert into price_batch_row (batch_id, number, line, outcome, sku, product_id, variant_id, wish, group_id,"
                     + " from_pieces, to_pieces, price, starts, ends, row_key, target, target_id, old_group_id, old_from,"
@@ -106,7 +111,7 @@ class BatchRows {
                 "where batch_id = ? and number > ? and notes like ? order by number limit ?",
                 batch,
                 after,
-                "%" + way.name() + BETWEEN + "%",
+                NoteText.like(way),
                 most);
     }
 
@@ -136,6 +141,17 @@ class BatchRows {
                 values.toArray());
     }
 
+    /** Rows that are refused for what stands in one column. */
+    @Transactional(readOnly = true)
+    public List<BatchRow> refusedFor(long batch, Column column, String value) {
+        return query(
+                "where batch_id = ? and outcome = 'REFUSED' and refused_column = ? and " + REFUSED_CELL
+                        + " = ? order by number",
+                batch,
+                column.name(),
+                value);
+    }
+
     private List<BatchRow> query(String rest, Object... values) {
         Map<Long, String> groups =
                 shops.groups().stream().collect(Collectors.toMap(CustomerGroup::id, CustomerGroup::name));
@@ -152,7 +168,7 @@ class BatchRows {
         to.setInt(i++, row.number());
         to.setInt(i++, row.line());
         to.setString(i++, row.outcome().name());
-        to.setString(i++, shortened(row.sku(), LONGEST_SKU));
+        to.setString(i++, NoteText.shortened(row.sku(), LONGEST_SKU));
         number(to, i++, row.productId());
         number(to, i++, row.variantId());
         to.setString(i++, (read == null ? SheetRow.Wish.SET : read.wish()).name());
@@ -171,8 +187,10 @@ class BatchRows {
         to.setObject(i++, OpenDays.starts(before == null ? Validity.ALWAYS : before.validity()));
         to.setObject(i++, OpenDays.ends(before == null ? Validity.ALWAYS : before.validity()));
         to.setString(i++, row.refusal() == null ? null : row.refusal().column().name());
-        to.setString(i++, row.refusal() == null ? null : shortened(row.refusal().reason(), LONGEST_REASON));
-        to.setString(i++, row.notes().isEmpty() ? null : notes(row.notes()));
+        to.setString(
+                i++,
+                row.refusal() == null ? null : NoteText.shortened(row.refusal().reason(), LONGEST_REASON));
+        to.setString(i++, NoteText.of(row.notes()));
         to.setString(i, row.cells().isEmpty() ? null : mapper.writeValueAsString(row.cells()));
     }
 
@@ -182,17 +200,6 @@ class BatchRows {
         } else {
             to.setLong(at, value.longValue());
         }
-    }
-
-    private static String notes(List<Note> notes) {
-        StringBuilder text = new StringBuilder();
-        for (Note note : notes) {
-            String line = note.code().name() + BETWEEN + note.words().replace('\n', ' ');
-            if (text.length() + line.length() < LONGEST_NOTES) {
-                text.append(text.isEmpty() ? "" : "\n").append(line);
-            }
-        }
-        return text.toString();
     }
 
     private BatchRow read(ResultSet row, Map<Long, String> groups) throws SQLException {
@@ -215,7 +222,7 @@ class BatchRows {
                 row.getBigDecimal("old_price") == null ? null : line(row, groups, "old_"),
                 outcome == Outcome.Kind.REFUSED || outcome == Outcome.Kind.REMOVE ? null : said,
                 column == null ? null : new Outcome.Refusal(Column.valueOf(column), row.getString("reason")),
-                notes(row.getString("notes")),
+                NoteText.read(row.getString("notes")),
                 cells == null ? Map.of() : cells(cells));
     }
 
@@ -249,23 +256,10 @@ class BatchRows {
         return OpenDays.validity(row.getString(which + "starts"), row.getString(which + "ends"));
     }
 
-    private static List<Note> notes(@Nullable String text) {
-        return text == null
-                ? List.of()
-                : text.lines()
-                        .map(line -> line.split(BETWEEN, 2))
-                        .map(parts -> new Note(Note.Code.valueOf(parts[0]), parts[1]))
-                        .toList();
-    }
-
     private Map<Column, String> cells(String json) {
         Map<String, String> named = mapper.readValue(json, new TypeReference<Map<String, String>>() {});
         Map<Column, String> cells = new EnumMap<>(Column.class);
         named.forEach((name, text) -> cells.put(Column.valueOf(name), text));
         return cells;
-    }
-
-    private static String shortened(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
     }
 }

@@ -4,9 +4,13 @@ import dev.steelyard.core.sheet.Column;
 import dev.steelyard.format.sheet.ReadRow;
 import dev.steelyard.format.sheet.RowReader;
 import dev.steelyard.format.sheet.SheetCells;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.BatchState;
+import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Changes cells of a row in a batch that is being looked at; the rows of all goods it is about are checked again. */
 @Component
 class Mending {
+
+    private static final int AT_A_TIME = 500;
 
     private final Batches batches;
     private final BatchRows rows;
@@ -35,34 +41,46 @@ class Mending {
         this.sql = sql;
     }
 
-    /** @return whether the batch was one to be looked at and has such a row */
+    /** One row. @return whether the batch was one to be looked at and has such a row */
     @Transactional
     public boolean mend(long id, int number, Map<Column, String> typed) {
+        return mend(id, rows.one(id, number), typed);
+    }
+
+    /** All rows that are refused for what stands in one column. @return whether there were any */
+    @Transactional
+    public boolean alike(long id, Column column, String value, Map<Column, String> typed) {
+        List<BatchRow> all = rows.refusedFor(id, column, value);
+        boolean mended = false;
+        for (int from = 0; from < all.size(); from += AT_A_TIME) {
+            mended |= mend(id, all.subList(from, Math.min(all.size(), from + AT_A_TIME)), typed);
+        }
+        return mended;
+    }
+
+    private boolean mend(long id, List<BatchRow> some, Map<Column, String> typed) {
         Batch batch = held(id);
-        if (batch == null) {
+        if (batch == null || some.isEmpty()) {
             return false;
         }
-        List<BatchRow> found = rows.one(id, number);
-        if (found.isEmpty()) {
-            return false;
+        RowReader reader = new RowReader(reading.shop(), batch.plan(), batch.onlyShelf());
+        Map<Integer, ReadRow> mended = new LinkedHashMap<>();
+        Set<String> skus = new TreeSet<>();
+        for (BatchRow old : some) {
+            Map<Column, String> cells = cells(old, batch);
+            cells.putAll(typed);
+            ReadRow read = reader.readTexts(old.line(), cells);
+            mended.put(old.number(), read);
+            skus.addAll(List.of(old.sku(), read.sku()));
         }
-        BatchRow old = found.get(0);
-        Map<Column, String> cells = cells(old, batch);
-        cells.putAll(typed);
-        ReadRow mended = new RowReader(reading.shop(), batch.form(), batch.onlyShelf()).readTexts(old.line(), cells);
-        Set<String> skus = new TreeSet<>(List.of(old.sku(), mended.sku()));
         List<Numbered> again = new ArrayList<>();
-        boolean there = false;
         for (BatchRow row : rows.ofSkus(id, skus)) {
-            boolean itself = row.number() == number;
-            there |= itself;
-            again.add(new Numbered(row.number(), itself ? mended : asRead(row)));
+            ReadRow read = mended.remove(row.number());
+            again.add(new Numbered(row.number(), read == null ? asRead(row) : read));
         }
-        if (!there) {
-            again.add(new Numbered(number, mended));
-        }
+        mended.forEach((number, read) -> again.add(new Numbered(number, read)));
         checker.check(id, again, checked -> rows.replace(id, checked));
-        batches.count(id);
+        batches.count(id, BatchRows.TABLE);
         return true;
     }
 

@@ -8,6 +8,7 @@ import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.goods.batch.Batch;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;

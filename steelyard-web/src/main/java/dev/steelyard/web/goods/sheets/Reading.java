@@ -5,6 +5,7 @@ import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.sheet.ReadRow;
 import dev.steelyard.format.sheet.SheetCells;
 import dev.steelyard.format.sheet.SheetReader;
@@ -14,6 +15,8 @@ import dev.steelyard.format.table.TableKind;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.Pulse;
 import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
@@ -22,7 +25,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -51,19 +53,17 @@ class Reading {
     }
 
     /** @throws UnreadableTable in words for whoever chose the file */
-    void file(long batch, Path file, CsvForm form, Set<String> leftOut, Pulse pulse)
-            throws UnreadableTable, IOException {
+    void file(long batch, Path file, ColumnPlan plan, Pulse pulse) throws UnreadableTable, IOException {
         List<Numbered> read = new ArrayList<>();
-        SheetReader reader = new SheetReader(shop(), form, leftOut, row -> {
+        SheetReader reader = new SheetReader(shop(), plan, row -> {
             read.add(new Numbered(read.size() + 1, row));
             pulse.read(read.size());
         });
         TableKind kind = Tables.read(file, TableLimits.USUAL, reader);
-        reader.end();
         if (read.isEmpty()) {
             throw new UnreadableTable("There are no rows under the heads.");
         }
-        batches.known(batch, kind, reader.onlyShelfPrices());
+        batches.known(batch, kind, SheetReader.onlyShelfPrices(plan));
         check(batch, read, pulse);
     }
 
@@ -120,7 +120,7 @@ class Reading {
             pulse.checked(found.size());
         });
         rows.replaceAll(batch, checked);
-        batches.count(batch);
+        batches.count(batch, BatchRows.TABLE);
     }
 
     private void check(long batch, List<Numbered> read, Pulse pulse) {
@@ -129,6 +129,6 @@ class Reading {
             rows.insert(batch, found);
             pulse.checked(found.size());
         });
-        batches.count(batch);
+        batches.count(batch, BatchRows.TABLE);
     }
 }

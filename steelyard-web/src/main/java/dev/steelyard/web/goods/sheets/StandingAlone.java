@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.sheets;
 
 import dev.steelyard.core.sheet.Note;
+import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import java.util.HashMap;
@@ -20,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 class StandingAlone {
 
-    private static final String CUT = "%" + Note.Code.CUT.name() + "\t%";
+    private static final String CUT = NoteText.like(Note.Code.CUT);
 
     private final JdbcTemplate sql;
     private final Shops shops;

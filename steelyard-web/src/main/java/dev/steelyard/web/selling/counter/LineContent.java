@@ -1,10 +1,7 @@
 package dev.steelyard.web.selling.counter;
 
+import dev.steelyard.web.base.page.Fingerprint;
 import dev.steelyard.web.selling.shown.TypedAnswers;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -28,7 +25,7 @@ record LineContent(String answers, String pack, String variants, String key) {
         String key = variants.isEmpty()
                 ? String.join("\n", sku, answers, typed.pack())
                 : UUID.randomUUID().toString();
-        return new LineContent(answers, typed.pack(), mapper.writeValueAsString(variants), hash(key));
+        return new LineContent(answers, typed.pack(), mapper.writeValueAsString(variants), Fingerprint.of(key));
     }
 
     static TypedAnswers answers(BasketLine line, JsonMapper mapper) {
@@ -38,14 +35,5 @@ record LineContent(String answers, String pack, String variants, String key) {
 
     static List<String> variants(BasketLine line, JsonMapper mapper) {
         return mapper.readValue(line.variants(), new TypeReference<List<String>>() {});
-    }
-
-    private static String hash(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException every) {
-            throw new IllegalStateException(every); // every JDK has it
-        }
     }
 }

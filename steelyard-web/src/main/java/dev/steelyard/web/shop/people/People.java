@@ -1,21 +1,18 @@
 package dev.steelyard.web.shop.people;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.page.Fingerprint;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -115,7 +112,7 @@ class People {
         sql.update(
                 "insert into invitation (id, code_hash, name, rights, staff_id, made_by, made_at) values (?, ?, ?, ?, ?, ?, ?)",
                 ids.next(),
-                hash(code),
+                Fingerprint.of(code),
                 name,
                 Right.write(rights),
                 staff,
@@ -135,7 +132,7 @@ class People {
                                 row.getString(2),
                                 Right.read(row.getString(3)),
                                 row.getObject(4) == null ? null : row.getLong(4)),
-                        hash(code),
+                        Fingerprint.of(code),
                         now().minus(GOOD_FOR))
                 .stream()
                 .findFirst();
@@ -238,14 +235,5 @@ class People {
 
     private LocalDateTime now() {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-    }
-
-    private static String hash(String code) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(code.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException(never);
-        }
     }
 }

@@ -53,6 +53,7 @@ final class RightsHeld {
                     "/goods/picked/label",
                     "/goods/picked/labelled",
                     "/sheets/{id}/apply",
+                    "/sheets/goods/{id}/apply",
                     "/sheets/{id}/undo",
                     "/codes/**"));
 

@@ -1,0 +1,333 @@
+package dev.steelyard.web.goods.intake;
+
+import dev.steelyard.core.sheet.Outcome;
+import dev.steelyard.format.goods.GoodsCells;
+import dev.steelyard.format.goods.GoodsColumn;
+import dev.steelyard.web.editing.draft.Meant;
+import dev.steelyard.web.editing.draft.MeantNames;
+import dev.steelyard.web.goods.BatchPrices;
+import dev.steelyard.web.goods.ChangedGoods;
+import dev.steelyard.web.goods.Direction;
+import dev.steelyard.web.goods.GoodsInBulk;
+import dev.steelyard.web.goods.GoodsNames;
+import dev.steelyard.web.goods.GoodsTexts;
+import dev.steelyard.web.goods.GoodsTexts.Now;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.Stopped;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.Change;
+import dev.steelyard.web.shop.history.ChangeSubject;
+import dev.steelyard.web.shop.history.Changes;
+import dev.steelyard.web.shop.history.What;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Applies a whole goods sheet, or takes it back, in one transaction: any of it fails, and nothing was done. */
+@Component
+class GoodsApplying {
+
+    private static final int AT_A_TIME = 1_000;
+    private static final int NAMED = 10;
+    private static final String NEW =
+            "select %s as id from goods_batch_row where batch_id = ? and outcome = 'ADD' and variant = %s";
+
+    private final IntakeRows rows;
+    private final GoodsTexts texts;
+    private final GoodsInBulk bulk;
+    private final GoodsNames names;
+    private final MeantNames meant;
+    private final BatchPrices prices;
+    private final ChangedGoods changed;
+    private final Batches batches;
+    private final Changes changes;
+    private final Shops shops;
+    private final JdbcTemplate sql;
+
+    GoodsApplying(
+            IntakeRows rows,
+            GoodsTexts texts,
+            GoodsInBulk bulk,
+            GoodsNames names,
+            MeantNames meant,
+            BatchPrices prices,
+            ChangedGoods changed,
+            Batches batches,
+            Changes changes,
+            Shops shops,
+            JdbcTemplate sql) {
+        this.rows = rows;
+        this.texts = texts;
+        this.bulk = bulk;
+        this.names = names;
+        this.meant = meant;
+        this.prices = prices;
+        this.changed = changed;
+        this.batches = batches;
+        this.changes = changes;
+        this.shops = shops;
+        this.sql = sql;
+    }
+
+    /** @throws Stopped where goods are no longer as they were, or somebody asked to cancel */
+    @Transactional
+    public void apply(Batch batch, NewNames.Made made, String by, Pulse pulse) {
+        long id = batch.id();
+        lock(id, pulse, batch.totals().writing());
+        stopWhereChanged(id, Direction.APPLY);
+        make(id, made);
+        GoodsInBulk.Numbers numbers = bulk.numbers();
+        Told told = new Told(pulse, batch.totals().writing());
+        each(id, Outcome.Kind.ADD, false, some -> {
+            checkNames(some, numbers);
+            bulk.insertProducts(written(some, false), numbers, by);
+            told.more(some.size());
+        });
+        each(id, Outcome.Kind.ADD, true, some -> {
+            bulk.insertVariants(written(some, false));
+            told.more(some.size());
+        });
+        update(id, false, numbers, told);
+        prices.write(id, Direction.APPLY, by, row -> {});
+        seen(id, by);
+        sql.update(
+                "update goods_batch_row b join product p on p.id = b.product_id set b.version = p.version where b.batch_id = ?",
+                id);
+        if (!batches.applied(id, by, batch.totals().writing())) {
+            throw new Stopped("It was stopped meanwhile. Nothing was applied.");
+        }
+        keep(batch, What.APPLIED, by);
+    }
+
+    /** @throws Stopped where goods were changed since, or somebody asked to cancel */
+    @Transactional
+    public void undo(Batch batch, String by, Pulse pulse) {
+        long id = batch.id();
+        lock(id, pulse, batch.totals().writing());
+        stopWhereChanged(id, Direction.UNDO);
+        Told told = new Told(pulse, batch.totals().writing());
+        update(id, true, bulk.numbers(), told);
+        prices.write(id, Direction.UNDO, by, row -> {});
+        bulk.deleteVariants(NEW.formatted("variant_id", "true"), id);
+        bulk.deleteProducts(NEW.formatted("product_id", "false"), id);
+        seen(id, by);
+        unmake(id);
+        if (!batches.undone(id, by)) {
+            throw new Stopped("It was stopped meanwhile. Nothing was undone.");
+        }
+        keep(batch, What.UNDONE, by);
+    }
+
+    /** How many rows are done, told as it goes. */
+    private static final class Told {
+
+        private final Pulse pulse;
+        private final int total;
+        private int done;
+
+        Told(Pulse pulse, int total) {
+            this.pulse = pulse;
+            this.total = total;
+        }
+
+        void more(int rows) {
+            done += rows;
+            pulse.written(done, total);
+        }
+    }
+
+    private void lock(long id, Pulse pulse, int total) {
+        pulse.written(0, total);
+        shops.hold();
+        sql.query(
+                "select p.id from product p where p.id in (select product_id from goods_batch_row where batch_id = ? and"
+                        + " outcome in ('ADD', 'CHANGE')) order by p.id for update",
+                row -> {},
+                id);
+        prices.lock(id);
+    }
+
+    private void each(long id, Outcome.Kind outcome, boolean variants, Consumer<List<IntakeRow>> with) {
+        int after = 0;
+        for (List<IntakeRow> some = rows.page(id, outcome, variants, after, AT_A_TIME);
+                !some.isEmpty();
+                some = rows.page(id, outcome, variants, after, AT_A_TIME)) {
+            with.accept(some);
+            after = some.get(some.size() - 1).number();
+        }
+    }
+
+    private static List<GoodsInBulk.Said> written(List<IntakeRow> some, boolean back) {
+        return some.stream().map(row -> row.written(back)).toList();
+    }
+
+    private void update(long id, boolean back, GoodsInBulk.Numbers numbers, Told told) {
+        each(id, Outcome.Kind.CHANGE, false, some -> {
+            if (!back) {
+                checkNames(some, numbers);
+            }
+            bulk.updateProducts(written(some, back), numbers);
+            told.more(some.size());
+        });
+        each(id, Outcome.Kind.CHANGE, true, some -> {
+            bulk.updateVariants(written(some, back));
+            told.more(some.size());
+        });
+    }
+
+    private void seen(long id, String by) {
+        changed.by(
+                by,
+                "select distinct product_id as id from goods_batch_row where batch_id = ? and outcome in ('ADD', 'CHANGE')",
+                id);
+    }
+
+    /** A class or category that was taken away since the rows were checked. */
+    private static void checkNames(List<IntakeRow> some, GoodsInBulk.Numbers numbers) {
+        for (IntakeRow row : some) {
+            String taxClass = row.will().getOrDefault(GoodsColumn.TAX_CLASS, "");
+            String paths = row.will().getOrDefault(GoodsColumn.CATEGORY, "");
+            boolean gone = !numbers.taxClasses().containsKey(taxClass);
+            for (String path : paths.isEmpty() ? new String[0] : paths.split(GoodsCells.AND)) {
+                gone |= !numbers.categories().containsKey(path);
+            }
+            if (gone) {
+                throw new Stopped(
+                        "Tax classes or categories were changed since the sheet was checked, first seen in line "
+                                + row.line() + ". Nothing was applied; check it again.");
+            }
+        }
+    }
+
+    private void stopWhereChanged(long id, Direction way) {
+        List<String> named = new ArrayList<>(prices.changedSince(id, way, NAMED + 1));
+        boolean back = way == Direction.UNDO;
+        for (boolean variants : new boolean[] {false, true}) {
+            each(id, Outcome.Kind.ADD, variants, some -> named.addAll(back ? touched(id, some) : taken(some)));
+            each(id, Outcome.Kind.CHANGE, variants, some -> named.addAll(differing(some, back)));
+        }
+        if (!named.isEmpty()) {
+            List<String> few = named.stream().distinct().limit(NAMED).toList();
+            throw new Stopped("These goods were changed since the sheet was "
+                    + (back ? "applied. Nothing was undone. " : "checked. Nothing was applied; check it again. ")
+                    + String.join("; ", few)
+                    + (named.size() > NAMED ? "; and more." : "."));
+        }
+    }
+
+    private static String named(IntakeRow row) {
+        return "line " + row.line() + ", " + row.sku();
+    }
+
+    /** New goods whose SKU somebody else has taken since. */
+    private List<String> taken(List<IntakeRow> some) {
+        Map<String, Now> there = texts.bySku(some.stream().map(IntakeRow::sku).toList());
+        return some.stream()
+                .filter(row -> there.containsKey(row.sku()))
+                .map(row -> named(row) + " (that SKU is there now)")
+                .toList();
+    }
+
+    /** New goods that somebody has worked on since: they would lose it. */
+    private List<String> touched(long id, List<IntakeRow> some) {
+        return sql.queryForList(
+                "select concat('line ', b.line, ', ', b.sku) from goods_batch_row b left join product p on p.id = b.product_id"
+                        + " where b.batch_id = ? and b.number between ? and ? and b.outcome = 'ADD' and b.variant = ?"
+                        + " and (p.id is null or p.version <> b.version) limit ?",
+                String.class,
+                id,
+                some.get(0).number(),
+                some.get(some.size() - 1).number(),
+                some.get(0).variant(),
+                NAMED + 1);
+    }
+
+    /** Shelf prices are compared with all other prices. */
+    private List<String> differing(List<IntakeRow> some, boolean back) {
+        Map<String, Now> there = texts.bySku(some.stream().map(IntakeRow::sku).toList());
+        return some.stream()
+                .filter(row -> !there.containsKey(row.sku())
+                        || !withoutPrice(there.get(row.sku()).texts())
+                                .equals(withoutPrice(back ? row.will() : row.was())))
+                .map(GoodsApplying::named)
+                .toList();
+    }
+
+    private static Map<GoodsColumn, String> withoutPrice(Map<GoodsColumn, String> texts) {
+        Map<GoodsColumn, String> rest = new EnumMap<>(texts);
+        rest.remove(GoodsColumn.SHELF_PRICE);
+        return rest;
+    }
+
+    /** Makes what is not there, and keeps what it made, so that it can be taken back. */
+    private void make(long id, NewNames.Made made) {
+        GoodsInBulk.Numbers there = bulk.numbers();
+        Map<String, Long> paths = new HashMap<>(there.categories());
+        for (String path : made.categories()) {
+            if (!paths.containsKey(path)) {
+                int at = path.lastIndexOf(GoodsCells.BELOW);
+                String above = at < 0 ? "" : path.substring(0, at);
+                if (at >= 0 && !paths.containsKey(above)) {
+                    throw new Stopped("The category “" + above + "” is gone. Nothing was applied; check it again.");
+                }
+                String name = at < 0 ? path : path.substring(at + GoodsCells.BELOW.length());
+                long category = names.category(name, at < 0 ? null : paths.get(above));
+                paths.put(path, category);
+                made(id, GoodsNames.Kind.CATEGORY, category);
+            }
+        }
+        for (String brand : made.brands()) {
+            if (!there.brands().containsKey(brand)) {
+                made(id, GoodsNames.Kind.BRAND, names.brand(brand));
+            }
+        }
+    }
+
+    private void made(long id, GoodsNames.Kind kind, long name) {
+        sql.update("insert into goods_batch_name (batch_id, kind, name_id) values (?, ?, ?)", id, kind.name(), name);
+    }
+
+    /** Takes away what the sheet made, unless goods, other categories, cards or deals have come to use it. */
+    private void unmake(long id) {
+        sql.queryForList(
+                        "select name_id from goods_batch_name where batch_id = ? and kind = 'CATEGORY' order by name_id desc",
+                        Long.class,
+                        id)
+                .forEach(
+                        category -> unmake(
+                                GoodsNames.Kind.CATEGORY,
+                                Meant.CATEGORY,
+                                category,
+                                "select name from category c where c.id = ? and not exists (select 1 from product_category p where"
+                                        + " p.category_id = c.id) and not exists (select 1 from category b where b.parent_id = c.id)"));
+        sql.queryForList("select name_id from goods_batch_name where batch_id = ? and kind = 'BRAND'", Long.class, id)
+                .forEach(
+                        brand -> unmake(
+                                GoodsNames.Kind.BRAND,
+                                Meant.BRAND,
+                                brand,
+                                "select name from brand b where b.id = ? and not exists (select 1 from product p where p.brand_id = b.id)"));
+        sql.update("delete from goods_batch_name where batch_id = ?", id);
+    }
+
+    private void unmake(GoodsNames.Kind kind, Meant what, long name, String unused) {
+        sql.queryForList(unused, String.class, name).stream()
+                .filter(text -> meant.meaning(what, text).isEmpty())
+                .forEach(text -> names.remove(kind, "" + name));
+    }
+
+    private void keep(Batch batch, What what, String by) {
+        Map<String, String> counts = Map.of(
+                "goods added", "" + batch.totals().added(),
+                "goods changed", "" + batch.totals().changed());
+        changes.keep(new Change(ChangeSubject.BATCH, batch.id(), batch.title(), what, "", Map.of(), counts), by);
+    }
+}

@@ -1,0 +1,118 @@
+package dev.steelyard.web.goods.intake;
+
+import dev.steelyard.format.columns.ColumnPlan;
+import dev.steelyard.format.goods.GoodsReadRow;
+import dev.steelyard.format.goods.GoodsSheetReader;
+import dev.steelyard.format.table.TableKind;
+import dev.steelyard.format.table.TableLimits;
+import dev.steelyard.format.table.Tables;
+import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.BatchJob;
+import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.intake.GoodsChecks.Numbered;
+import dev.steelyard.web.goods.sheets.ShelfPrices;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Batches of goods: what a goods sheet says of products and variants. */
+@Component
+class GoodsJob implements BatchJob {
+
+    private static final int MOST_ROWS = 150_000;
+    private static final int PAGE = 5_000;
+
+    private final IntakeRows rows;
+    private final GoodsChecks checks;
+    private final GoodsApplying applying;
+    private final ShelfPrices shelfPrices;
+    private final Batches batches;
+    private final MadeNames made;
+
+    GoodsJob(
+            IntakeRows rows,
+            GoodsChecks checks,
+            GoodsApplying applying,
+            ShelfPrices shelfPrices,
+            Batches batches,
+            MadeNames made) {
+        this.rows = rows;
+        this.checks = checks;
+        this.applying = applying;
+        this.shelfPrices = shelfPrices;
+        this.batches = batches;
+        this.made = made;
+    }
+
+    @Override
+    public boolean does(Batch.Origin origin) {
+        return origin == Batch.Origin.GOODS;
+    }
+
+    @Override
+    public void read(long batch, Path file, ColumnPlan plan, Pulse pulse) throws UnreadableTable, IOException {
+        List<Numbered> read = new ArrayList<>();
+        GoodsSheetReader reader = new GoodsSheetReader(plan, row -> {
+            if (read.size() <= MOST_ROWS) {
+                read.add(new Numbered(read.size() + 1, row));
+                pulse.read(read.size());
+            }
+        });
+        TableKind kind = Tables.read(file, TableLimits.USUAL, reader);
+        if (read.isEmpty()) {
+            throw new UnreadableTable("There are no rows under the heads.");
+        }
+        if (read.size() > MOST_ROWS) {
+            throw new UnreadableTable("A goods sheet has at most " + MOST_ROWS
+                    + " rows, and this one has more. Split it into several files, products before their variants.");
+        }
+        batches.known(batch, kind, false);
+        check(batch, read, plan, pulse);
+    }
+
+    private void check(long batch, List<Numbered> read, ColumnPlan plan, Pulse pulse) {
+        pulse.total(read.size());
+        made.keep(batch, checks.check(batch, read, plan, found -> {
+            rows.insert(batch, found);
+            pulse.checked(found.size());
+        }));
+        batches.count(batch, IntakeRows.TABLE);
+    }
+
+    @Override
+    public void again(Batch batch, Pulse pulse) {
+        List<Numbered> read = new ArrayList<>();
+        for (List<IntakeRow> page = rows.page(batch.id(), IntakeRows.Shown.ALL, 0, PAGE);
+                !page.isEmpty();
+                page = rows.page(
+                        batch.id(),
+                        IntakeRows.Shown.ALL,
+                        page.get(page.size() - 1).number(),
+                        PAGE)) {
+            page.forEach(row -> read.add(new Numbered(row.number(), new GoodsReadRow(row.line(), row.said()))));
+            pulse.read(read.size());
+        }
+        rows.deleteAll(batch.id());
+        check(batch.id(), read, batch.plan(), pulse);
+    }
+
+    @Override
+    public void apply(Batch batch, String by, Pulse pulse) {
+        applying.apply(batch, made.find(batch.id()), by, pulse);
+    }
+
+    @Override
+    public void undo(Batch batch, String by, Pulse pulse) {
+        applying.undo(batch, by, pulse);
+    }
+
+    @Override
+    public void forget(long batch) {
+        rows.deleteAll(batch);
+        shelfPrices.forget(batch);
+    }
+}
