@@ -15,7 +15,6 @@ create table goods_batch_row (
     variant        boolean      not null default false,
     product_id     bigint       null,
     variant_id     bigint       null,
-    version        bigint       null,
     said           mediumtext   not null check (json_valid(said)),
     was            mediumtext   null check (was is null or json_valid(was)),
     will           mediumtext   null check (will is null or json_valid(will)),
@@ -26,6 +25,7 @@ create table goods_batch_row (
     primary key (batch_id, number),
     key goods_batch_row_sku (batch_id, sku, number),
     key goods_batch_row_outcome (batch_id, outcome, variant, number),
+    key goods_batch_row_product (batch_id, product_id),
     constraint goods_batch_row_batch foreign key (batch_id) references price_batch (id) on delete cascade
 );
 

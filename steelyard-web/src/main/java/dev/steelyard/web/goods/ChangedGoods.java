@@ -4,6 +4,7 @@ import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -39,6 +40,14 @@ public class ChangedGoods {
     public void seen(String which, Object... values) {
         shops.raiseRevision();
         sql.update("update product p set p.revision = (select revision from shop) where " + which, values);
+    }
+
+    /** Goods that are about to be made: the revision they are to carry, raised for them. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public long made() {
+        shops.raiseRevision();
+        Long revision = sql.queryForObject("select revision from shop", Long.class);
+        return Objects.requireNonNull(revision);
     }
 
     /**

@@ -87,13 +87,13 @@ public class GoodsInBulk {
         }
     }
 
-    /** Makes products. */
-    public void insertProducts(List<Said> some, Numbers numbers, String by) {
+    /** Makes products. @param revision of prices that they carry */
+    public void insertProducts(List<Said> some, Numbers numbers, long revision, String by) {
         LocalDateTime now = now();
         sql.batchUpdate(
                 "insert into product (name, description, brand_id, type, supplier, tax_class_id, unit_cost,"
                         + " unit_price_decimals, rows_over, removed_at, id, sku, drawing, shelf_price, changed_at, changed_by,"
-                        + " version) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 0)",
+                        + " version, revision) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 0, ?)",
                 some,
                 AT_A_TIME,
                 (to, one) -> {
@@ -103,7 +103,8 @@ public class GoodsInBulk {
                     to.setString(i++, NO_DRAWING);
                     to.setBigDecimal(i++, one.number(GoodsColumn.SHELF_PRICE));
                     to.setObject(i++, now);
-                    to.setString(i, by);
+                    to.setString(i++, by);
+                    to.setLong(i, revision);
                 });
         sorted(some, numbers);
     }

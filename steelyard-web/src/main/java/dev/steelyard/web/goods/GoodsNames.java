@@ -2,6 +2,7 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.shop.Shops;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -92,6 +93,14 @@ public class GoodsNames {
                 sql.update("delete from category where id = ?", key);
             }
         }
+    }
+
+    /** Takes categories or brands away that no goods have, and nothing stands below. @param ids their numbers */
+    public void removeUnused(Kind kind, List<Long> ids) {
+        String table = kind == Kind.BRAND ? "brand" : "category";
+        sql.batchUpdate(
+                "delete from " + table + " where id = ?",
+                ids.stream().map(id -> new Object[] {id}).toList());
     }
 
     /** The goods that have it are read anew by every node; in a category those below count too. */

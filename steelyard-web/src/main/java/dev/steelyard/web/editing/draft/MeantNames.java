@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.draft;
 
 import dev.steelyard.format.Json;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -38,6 +39,21 @@ public class MeantNames {
             }
         }
         return List.copyOf(found);
+    }
+
+    /** Those of some names that no draft, and no version that counts or will, means. */
+    @Transactional(readOnly = true)
+    public Set<String> unmeant(Meant what, Collection<String> names) {
+        Set<String> left = new LinkedHashSet<>(names);
+        for (DraftKind kind : DraftKind.values()) {
+            List<StoredVersion> all = new ArrayList<>(versions.drafts(kind));
+            all.addAll(versions.released(kind));
+            for (StoredVersion version : all) {
+                left.removeIf(
+                        name -> mentions(version.document(), name) && what.in(Json.read(version.document()), name));
+            }
+        }
+        return left;
     }
 
     /**

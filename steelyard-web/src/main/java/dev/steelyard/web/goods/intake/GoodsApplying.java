@@ -26,6 +26,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -84,11 +85,12 @@ class GoodsApplying {
         lock(id, pulse, batch.totals().writing());
         stopWhereChanged(id, Direction.APPLY);
         make(id, made);
+        long revision = changed.made();
         GoodsInBulk.Numbers numbers = bulk.numbers();
         Told told = new Told(pulse, batch.totals().writing());
         each(id, Outcome.Kind.ADD, false, some -> {
             checkNames(some, numbers);
-            bulk.insertProducts(written(some, false), numbers, by);
+            bulk.insertProducts(written(some, false), numbers, revision, by);
             told.more(some.size());
         });
         each(id, Outcome.Kind.ADD, true, some -> {
@@ -98,9 +100,6 @@ class GoodsApplying {
         update(id, false, numbers, told);
         prices.write(id, Direction.APPLY, by, row -> {});
         seen(id, by);
-        sql.update(
-                "update goods_batch_row b join product p on p.id = b.product_id set b.version = p.version where b.batch_id = ?",
-                id);
         if (!batches.applied(id, by, batch.totals().writing())) {
             throw new Stopped("It was stopped meanwhile. Nothing was applied.");
         }
@@ -186,7 +185,8 @@ class GoodsApplying {
     private void seen(long id, String by) {
         changed.by(
                 by,
-                "select distinct product_id as id from goods_batch_row where batch_id = ? and outcome in ('ADD', 'CHANGE')",
+                "select distinct product_id as id from goods_batch_row where batch_id = ? and (outcome = 'CHANGE' or"
+                        + " outcome = 'ADD' and variant)",
                 id);
     }
 
@@ -210,8 +210,8 @@ class GoodsApplying {
     private void stopWhereChanged(long id, Direction way) {
         List<String> named = new ArrayList<>(prices.changedSince(id, way, NAMED + 1));
         boolean back = way == Direction.UNDO;
+        named.addAll(back ? touched(id) : taken(id));
         for (boolean variants : new boolean[] {false, true}) {
-            each(id, Outcome.Kind.ADD, variants, some -> named.addAll(back ? touched(id, some) : taken(some)));
             each(id, Outcome.Kind.CHANGE, variants, some -> named.addAll(differing(some, back)));
         }
         if (!named.isEmpty()) {
@@ -228,26 +228,30 @@ class GoodsApplying {
     }
 
     /** New goods whose SKU somebody else has taken since. */
-    private List<String> taken(List<IntakeRow> some) {
-        Map<String, Now> there = texts.bySku(some.stream().map(IntakeRow::sku).toList());
-        return some.stream()
-                .filter(row -> there.containsKey(row.sku()))
-                .map(row -> named(row) + " (that SKU is there now)")
-                .toList();
+    private List<String> taken(long id) {
+        List<String> named = new ArrayList<>();
+        for (String table : List.of("product", "variant")) {
+            named.addAll(named("join " + table + " p on p.sku = b.sku", "true", id));
+        }
+        return named.stream().map(one -> one + " (that SKU is there now)").toList();
     }
 
-    /** New goods that somebody has worked on since: they would lose it. */
-    private List<String> touched(long id, List<IntakeRow> some) {
+    /** New goods that somebody has worked on since: they would lose it. Making variants of one is a change of it. */
+    private List<String> touched(long id) {
+        return named(
+                "left join product p on p.id = b.product_id",
+                "(p.id is null or not b.variant and p.version <> exists (select 1 from goods_batch_row v where v.batch_id ="
+                        + " b.batch_id and v.outcome = 'ADD' and v.variant and v.product_id = b.product_id))",
+                id);
+    }
+
+    private List<String> named(String join, String which, long id) {
         return sql.queryForList(
-                "select concat('line ', b.line, ', ', b.sku) from goods_batch_row b left join product p on p.id = b.product_id"
-                        + " where b.batch_id = ? and b.number between ? and ? and b.outcome = 'ADD' and b.variant = ?"
-                        + " and (p.id is null or p.version <> b.version) limit ?",
+                "select concat('line ', b.line, ', ', b.sku) from goods_batch_row b " + join
+                        + " where b.batch_id = ? and b.outcome = 'ADD' and " + which + " order by b.number limit "
+                        + (NAMED + 1),
                 String.class,
-                id,
-                some.get(0).number(),
-                some.get(some.size() - 1).number(),
-                some.get(0).variant(),
-                NAMED + 1);
+                id);
     }
 
     /** Shelf prices are compared with all other prices. */
@@ -297,31 +301,45 @@ class GoodsApplying {
 
     /** Takes away what the sheet made, unless goods, other categories, cards or deals have come to use it. */
     private void unmake(long id) {
-        sql.queryForList(
-                        "select name_id from goods_batch_name where batch_id = ? and kind = 'CATEGORY' order by name_id desc",
-                        Long.class,
-                        id)
-                .forEach(
-                        category -> unmake(
-                                GoodsNames.Kind.CATEGORY,
-                                Meant.CATEGORY,
-                                category,
-                                "select name from category c where c.id = ? and not exists (select 1 from product_category p where"
-                                        + " p.category_id = c.id) and not exists (select 1 from category b where b.parent_id = c.id)"));
-        sql.queryForList("select name_id from goods_batch_name where batch_id = ? and kind = 'BRAND'", Long.class, id)
-                .forEach(
-                        brand -> unmake(
-                                GoodsNames.Kind.BRAND,
-                                Meant.BRAND,
-                                brand,
-                                "select name from brand b where b.id = ? and not exists (select 1 from product p where p.brand_id = b.id)"));
+        int before;
+        int left = Integer.MAX_VALUE;
+        do { // those above, once nothing stands below them
+            before = left;
+            unmake(
+                    id,
+                    GoodsNames.Kind.CATEGORY,
+                    Meant.CATEGORY,
+                    "select c.id, c.name from category c join goods_batch_name m on m.name_id = c.id and m.kind = 'CATEGORY'"
+                            + " where m.batch_id = ? and not exists (select 1 from product_category p where p.category_id ="
+                            + " c.id) and not exists (select 1 from category b where b.parent_id = c.id)");
+            left = Objects.requireNonNullElse(
+                    sql.queryForObject(
+                            "select count(*) from category c join goods_batch_name m on m.name_id = c.id and m.kind ="
+                                    + " 'CATEGORY' where m.batch_id = ?",
+                            Integer.class,
+                            id),
+                    0);
+        } while (left > 0 && left < before);
+        unmake(
+                id,
+                GoodsNames.Kind.BRAND,
+                Meant.BRAND,
+                "select b.id, b.name from brand b join goods_batch_name m on m.name_id = b.id and m.kind = 'BRAND'"
+                        + " where m.batch_id = ? and not exists (select 1 from product p where p.brand_id = b.id)");
         sql.update("delete from goods_batch_name where batch_id = ?", id);
     }
 
-    private void unmake(GoodsNames.Kind kind, Meant what, long name, String unused) {
-        sql.queryForList(unused, String.class, name).stream()
-                .filter(text -> meant.meaning(what, text).isEmpty())
-                .forEach(text -> names.remove(kind, "" + name));
+    private void unmake(long id, GoodsNames.Kind kind, Meant what, String unused) {
+        Map<String, Long> found = new HashMap<>();
+        sql.query(
+                unused,
+                row -> {
+                    found.put(row.getString(2), row.getLong(1));
+                },
+                id);
+        names.removeUnused(
+                kind,
+                meant.unmeant(what, found.keySet()).stream().map(found::get).toList());
     }
 
     private void keep(Batch batch, What what, String by) {
