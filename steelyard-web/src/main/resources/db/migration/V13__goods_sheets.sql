@@ -5,6 +5,9 @@ alter table price_batch
     add column plan text null check (plan is null or json_valid(plan)) after form,
     add column makes mediumtext null check (makes is null or json_valid(makes)) after plan;
 
+-- What a price sheet calls goods, so that those that are not there yet can be made.
+alter table price_batch_row add column name varchar(200) not null default '' after sku;
+
 -- A row of a goods sheet: what it says, as texts by column; how the goods stood when it was checked, and how they shall be.
 create table goods_batch_row (
     batch_id       bigint       not null,

@@ -10,9 +10,15 @@ import org.jspecify.annotations.Nullable;
  * A row of a sheet: read, or refused with its cells as they are.
  *
  * @param sku empty where none is given
+ * @param name what the sheet calls the goods; empty where it does not
  * @param row none where the row is refused
  * @param refusal the first thing that is wrong; none where nothing is
  * @param cells as texts, only of a row that is refused
  */
 public record ReadRow(
-        int line, String sku, @Nullable SheetRow row, @Nullable Refusal refusal, Map<Column, String> cells) {}
+        int line,
+        String sku,
+        String name,
+        @Nullable SheetRow row,
+        @Nullable Refusal refusal,
+        Map<Column, String> cells) {}

@@ -57,14 +57,15 @@ public final class RowReader {
     /** Every empty cell is none; the first fault from left to right is told. */
     ReadRow read(int line, Function<Column, Cell> cells) {
         String sku = cells.apply(Column.SKU).shown().strip();
+        String name = cells.apply(Column.PRODUCT).shown().strip();
         try {
-            return new ReadRow(line, sku, row(line, sku, cells), null, Map.of());
+            return new ReadRow(line, sku, name, row(line, sku, cells), null, Map.of());
         } catch (Wrong wrong) {
             Map<Column, String> texts = new EnumMap<>(Column.class);
             for (Column column : Column.values()) {
                 texts.put(column, cells.apply(column).shown());
             }
-            return new ReadRow(line, sku, null, wrong.refusal, texts);
+            return new ReadRow(line, sku, name, null, wrong.refusal, texts);
         }
     }
 

@@ -74,6 +74,16 @@ class GoodsJob implements BatchJob {
         check(batch, read, plan, pulse);
     }
 
+    /** Checks rows that come from elsewhere than a file. @throws UnreadableTable where there are none */
+    void rows(long batch, List<GoodsReadRow> some, ColumnPlan plan, Pulse pulse) throws UnreadableTable {
+        if (some.isEmpty()) {
+            throw new UnreadableTable("There are no new goods in it.");
+        }
+        List<Numbered> read = new ArrayList<>();
+        some.forEach(row -> read.add(new Numbered(read.size() + 1, row)));
+        check(batch, read, plan, pulse);
+    }
+
     private void check(long batch, List<Numbered> read, ColumnPlan plan, Pulse pulse) {
         pulse.total(read.size());
         made.keep(batch, checks.check(batch, read, plan, found -> {

@@ -57,6 +57,7 @@ class BatchController {
     private final StandingAlone standing;
     private final WaitingSheets waiting;
     private final AlikeRows alike;
+    private final UnknownGoods unknown;
 
     BatchController(
             Batches batches,
@@ -66,7 +67,9 @@ class BatchController {
             Books books,
             StandingAlone standing,
             WaitingSheets waiting,
-            AlikeRows alike) {
+            AlikeRows alike,
+            UnknownGoods unknown) {
+        this.unknown = unknown;
         this.alike = alike;
         this.waiting = waiting;
         this.standing = standing;
@@ -109,6 +112,7 @@ class BatchController {
         boolean ready = batch.state() == BatchState.READY && !running;
         model.addAttribute("alike", ready ? alike.of(batch.id(), BatchRows.TABLE, BatchRows.REFUSED_CELL) : List.of());
         model.addAttribute("columns", Column.values());
+        model.addAttribute("unknown", ready ? unknown.count(batch.id()) : 0);
         model.addAttribute("offers", ready ? standing.offers(batch.id()) : List.of());
         model.addAttribute(
                 "standing",

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param number its place in the batch, from 1
  * @param line in the file; in an action the same as its number
  * @param row none where the cells could not be read
+ * @param name what the sheet calls the goods; empty where it does not
  * @param target what stored price it is about, or would make; none for a refused row
  * @param before the price as it stood when it was checked
  * @param after the price as it would be
@@ -26,6 +27,7 @@ record BatchRow(
         int line,
         Outcome.Kind outcome,
         String sku,
+        String name,
         @Nullable Long productId,
         @Nullable Long variantId,
         @Nullable SheetRow row,

@@ -44,10 +44,10 @@ class BatchRows {
     private static final int LONGEST_SKU = 200;
     private static final int LONGEST_REASON = 500;
     private static final String INSERT =
-            "insert into price_batch_row (batch_id, number, line, outcome, sku, product_id, variant_id, wish, group_id,"
+            "insert into price_batch_row (batch_id, number, line, outcome, sku, name, product_id, variant_id, wish, group_id,"
                     + " from_pieces, to_pieces, price, starts, ends, row_key, target, target_id, old_group_id, old_from,"
                     + " old_price, old_starts, old_ends, refused_column, reason, notes, cells)"
-                    + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+                    + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
 
     private final JdbcTemplate sql;
     private final Shops shops;
@@ -169,6 +169,7 @@ class BatchRows {
         to.setInt(i++, row.line());
         to.setString(i++, row.outcome().name());
         to.setString(i++, NoteText.shortened(row.sku(), LONGEST_SKU));
+        to.setString(i++, NoteText.shortened(row.name(), LONGEST_SKU));
         number(to, i++, row.productId());
         number(to, i++, row.variantId());
         to.setString(i++, (read == null ? SheetRow.Wish.SET : read.wish()).name());
@@ -215,6 +216,7 @@ class BatchRows {
                 row.getInt("line"),
                 outcome,
                 sku,
+                row.getString("name"),
                 (Long) row.getObject("product_id"),
                 (Long) row.getObject("variant_id"),
                 read,

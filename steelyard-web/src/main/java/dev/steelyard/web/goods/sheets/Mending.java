@@ -101,6 +101,7 @@ class Mending {
 
     /** A row as it was before it was checked. */
     static ReadRow asRead(BatchRow row) {
-        return new ReadRow(row.line(), row.sku(), row.row(), row.row() == null ? row.refusal() : null, row.cells());
+        return new ReadRow(
+                row.line(), row.sku(), row.name(), row.row(), row.row() == null ? row.refusal() : null, row.cells());
     }
 }

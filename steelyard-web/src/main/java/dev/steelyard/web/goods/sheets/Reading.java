@@ -94,10 +94,11 @@ class Reading {
                 wish.key(),
                 wish.remove() ? SheetRow.Wish.REMOVE : SheetRow.Wish.SET);
         return fault == null
-                ? new ReadRow(number, wish.sku(), row, null, Map.of())
+                ? new ReadRow(number, wish.sku(), "", row, null, Map.of())
                 : new ReadRow(
                         number,
                         wish.sku(),
+                        "",
                         null,
                         new Outcome.Refusal(Column.PRICE, fault),
                         SheetCells.of(wish.sku(), row, CsvForm.POINT));

@@ -27,6 +27,9 @@ import org.springframework.stereotype.Component;
 @Component
 class SheetChecks {
 
+    /** How it is said that nothing has a SKU. */
+    static final String UNKNOWN = "Nothing with the SKU “";
+
     private static final int GOODS_AT_A_TIME = 500;
 
     private final GoodsPrices prices;
@@ -100,6 +103,7 @@ class SheetChecks {
                 one.row().line(),
                 outcome.kind(),
                 goods.sku(),
+                one.row().name(),
                 goods.productId(),
                 goods.variantId(),
                 outcome.row(),
@@ -134,6 +138,7 @@ class SheetChecks {
                 one.row().line(),
                 Outcome.Kind.SAME,
                 one.row().sku(),
+                one.row().name(),
                 null,
                 null,
                 one.row().row(),
@@ -151,9 +156,7 @@ class SheetChecks {
                 sku,
                 null,
                 new Outcome.Refusal(
-                        Column.SKU,
-                        "Nothing with the SKU “" + sku
-                                + "” is sold here; SKUs are told apart by every letter and case"));
+                        Column.SKU, UNKNOWN + sku + "” is sold here; SKUs are told apart by every letter and case"));
     }
 
     private static BatchRow refused(
@@ -163,6 +166,7 @@ class SheetChecks {
                 one.row().line(),
                 Outcome.Kind.REFUSED,
                 sku,
+                one.row().name(),
                 goods == null ? null : goods.productId(),
                 goods == null ? null : goods.variantId(),
                 one.row().row(),

@@ -37,6 +37,7 @@ class SheetsPage {
                         .map(batch -> BatchLine.of(batch, zone))
                         .toList());
         model.addAttribute("groups", shops.groups());
+        model.addAttribute("hasGoods", !books.inForce().goods().isEmpty());
         model.addAttribute("goods", Show.whole(books.inForce().goods().size()));
         return "sheets/list";
     }

@@ -70,7 +70,7 @@ public class ShelfPrices {
                 Validity.ALWAYS,
                 null,
                 none ? SheetRow.Wish.REMOVE : SheetRow.Wish.SET);
-        return new Numbered(wish.number(), new ReadRow(wish.line(), wish.sku(), row, null, Map.of()));
+        return new Numbered(wish.number(), new ReadRow(wish.line(), wish.sku(), "", row, null, Map.of()));
     }
 
     /** What is odd about a price of goods that are new. */

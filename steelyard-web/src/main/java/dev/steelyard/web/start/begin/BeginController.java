@@ -33,7 +33,7 @@ class BeginController {
 
     /** Where each way to come to goods leads. */
     private static final Map<String, String> GOODS =
-            Map.of("sheet", "/sheets", "first", "/goods/new", "later", "/today");
+            Map.of("sheet", "/sheets?of=GOODS", "first", "/goods/new", "later", "/today");
 
     private final BeginCode code;
     private final Beginning beginning;

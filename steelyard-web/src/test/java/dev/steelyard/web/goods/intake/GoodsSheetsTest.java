@@ -253,4 +253,36 @@ class GoodsSheetsTest {
         Answer next = read(supplier.replace("39,50;1.200", "49,50;1.200"));
         assertThat(next.text()).contains("products and variants would change").contains("49.50");
     }
+
+    /** New goods come with a price sheet too, where it says what they are called. */
+    @Test
+    void goodsThatAPriceSheetNamesAreMadeFirstAndPricedAfterwards() {
+        Answer prices = sheets.read(
+                "sku,product,what,from,price\nN-1,New cleat,shelf price,,4.00\nN-1,New cleat,row,10,3.50\nN-2,,row,10,3\n");
+        assertThat(prices.text()).contains("1 SKU is not sold here, and the sheet says what they are called");
+
+        Answer goods =
+                sheets.settled(owner.post(SheetsAtWork.path(prices).replace("/sheets/", "/sheets/goods/named-by/")));
+        assertThat(goods.text())
+                .contains("Goods named by sheet.csv")
+                .contains("New cleat")
+                .contains("4.00");
+        sheets.act(goods, "apply");
+
+        Answer again = sheets.act(prices, "check");
+        assertThat(again.text()).contains("1 price would change").contains("1 row is refused");
+        sheets.act(again, "apply", "leaveRefused", "true");
+        assertThat(owner.get("/counter/price?sku=N-1&quantity=10").text()).contains("35.00");
+    }
+
+    @Test
+    void theShippedGoodsToLookAroundInAreReadWithoutAnyAsking() {
+        app.sql().sql("update product set sku = concat('X', sku)").update();
+        app.sql().sql("update variant set sku = concat('X', sku)").update();
+
+        Answer page = sheets.settled(owner.post("/sheets/goods/look-around"));
+        assertThat(page.text())
+                .contains("19 products and variants would change")
+                .doesNotContain("refused");
+    }
 }
