@@ -49,6 +49,7 @@ class ArchitectureTest {
             "goods",
                     Set.of(
                             "base.database",
+                            "base.image",
                             "base.page",
                             "book",
                             "editing.draft",
@@ -83,9 +84,11 @@ class ArchitectureTest {
             "start",
                     Set.of(
                             "base.database",
+                            "base.image",
                             "base.page",
                             "book",
                             "editing.draft",
+                            "goods",
                             "shop",
                             "shop.history",
                             "shop.people"));

@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * One of the goods as pages read it: a copy, apart from the database.
  *
- * @param drawing name of its shipped drawing
+ * @param picture address of its first picture, small; of a drawing where it has none
+ * @param pictures of its own, in their order
  * @param removedAt since when it is no longer sold; none while it is
  * @param product the same goods as prices see them
  * @param variantIds of the product's variants, in their order
@@ -18,7 +19,8 @@ import org.jspecify.annotations.Nullable;
 public record GoodsEntry(
         long id,
         String description,
-        String drawing,
+        String picture,
+        List<GoodsPictures.Shown> pictures,
         @Nullable String brand,
         List<String> categories,
         long version,
@@ -29,11 +31,12 @@ public record GoodsEntry(
         List<Long> variantIds,
         Set<String> alone) {
 
-    static GoodsEntry of(GoodsReader.Read read, String description) {
+    static GoodsEntry of(GoodsReader.Read read, String description, List<GoodsPictures.Shown> pictures) {
         return new GoodsEntry(
                 read.id(),
                 description,
-                read.drawing(),
+                read.picture(),
+                pictures,
                 read.brand(),
                 read.categories(),
                 read.version(),

@@ -198,7 +198,8 @@ public class GoodsInBulk {
      * @param which a query for the numbers of products, as “id”
      */
     public void deleteProducts(String which, Object value) {
-        for (String part : List.of("price_row", "price_alone", "product_tag", "product_category", "variant")) {
+        for (String part :
+                List.of("price_row", "price_alone", "product_tag", "product_category", "product_picture", "variant")) {
             sql.update("delete t from " + part + " t join (" + which + ") some on some.id = t.product_id", value);
         }
         sql.update("delete p from product p join (" + which + ") some on some.id = p.id", value);

@@ -45,13 +45,16 @@ class GoodsReader {
         this.shelving = shelving;
     }
 
+    /** The address of a drawing that stands for goods without a picture. */
+    private static final String DRAWN = "/assets/counter/drawings/%s.svg";
+
     /** A price row with its id. */
     record KeptRow(long id, @Nullable Long variantId, Break row) {}
 
     /** One of the goods as it was read. */
     record Read(
             long id,
-            String drawing,
+            String picture,
             @Nullable String brand,
             List<String> categories,
             long version,
@@ -127,7 +130,7 @@ class GoodsReader {
         each(
                 "select p.id, p.sku, p.name, p.drawing, p.brand_id, p.type, p.supplier, p.tax_class_id, p.shelf_price,"
                         + " p.unit_cost, p.unit_price_decimals, p.rows_over, p.version, p.changed_at, p.changed_by,"
-                        + " p.removed_at from product p where "
+                        + " p.removed_at, p.picture from product p where "
                         + which.goods(),
                 values,
                 row -> {
@@ -164,7 +167,9 @@ class GoodsReader {
                             traits);
                     found.add(new Read(
                             id,
-                            row.getString(4),
+                            row.getString(17) == null
+                                    ? DRAWN.formatted(row.getString(4))
+                                    : GoodsPictures.address(row.getString(17), "small"),
                             brand,
                             names.inOrder(shelves),
                             row.getLong(13),

@@ -32,6 +32,7 @@ public class GoodsStore {
     private final GoodsReader reader;
     private final JdbcTemplate sql;
     private final ChangedGoods changed;
+    private final GoodsPictures pictures;
     private final Shops shops;
     private final Changes changes;
     private final EntityManager entities;
@@ -42,6 +43,7 @@ public class GoodsStore {
             GoodsReader reader,
             JdbcTemplate sql,
             ChangedGoods changed,
+            GoodsPictures pictures,
             Shops shops,
             Changes changes,
             EntityManager entities,
@@ -50,6 +52,7 @@ public class GoodsStore {
         this.reader = reader;
         this.sql = sql;
         this.changed = changed;
+        this.pictures = pictures;
         this.changes = changes;
         this.shops = shops;
         this.entities = entities;
@@ -78,7 +81,8 @@ public class GoodsStore {
                 .map(one -> GoodsEntry.of(
                         one,
                         Objects.requireNonNull(sql.queryForObject(
-                                "select description from product where id = ?", String.class, one.id()))));
+                                "select description from product where id = ?", String.class, one.id())),
+                        one.picture().startsWith(GoodsPictures.ADDRESS) ? pictures.of(one.id()) : List.of()));
     }
 
     /**

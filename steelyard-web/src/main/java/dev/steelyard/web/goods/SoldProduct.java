@@ -11,13 +11,14 @@ import java.util.regex.Pattern;
 /**
  * One of the goods that are sold, as lists and prices need it.
  *
+ * @param picture address of its first picture, small; of a drawing where it has none
  * @param categories it stands in itself, without those above
  * @param key its name as it is sorted by
  * @param words its name, SKU, and those of its variants, as they are searched
  */
 public record SoldProduct(
         long id,
-        String drawing,
+        String picture,
         List<String> categories,
         Instant changedAt,
         Product product,
@@ -36,7 +37,7 @@ public record SoldProduct(
         }
         return new SoldProduct(
                 read.id(),
-                read.drawing(),
+                read.picture(),
                 read.categories(),
                 read.changedAt(),
                 product,

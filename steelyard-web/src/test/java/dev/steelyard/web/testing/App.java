@@ -46,6 +46,7 @@ public final class App implements AutoCloseable {
             "variant",
             "product_category",
             "product_tag",
+            "product_picture",
             "product",
             "category",
             "brand",

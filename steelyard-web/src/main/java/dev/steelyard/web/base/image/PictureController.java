@@ -18,9 +18,11 @@ import org.springframework.web.multipart.MultipartFile;
 class PictureController {
 
     private final Pictures pictures;
+    private final GoodsImages goods;
 
-    PictureController(Pictures pictures) {
+    PictureController(Pictures pictures, GoodsImages goods) {
         this.pictures = pictures;
+        this.goods = goods;
     }
 
     /** Takes a picture in, and answers with its address, or with why it cannot be used. */
@@ -36,10 +38,22 @@ class PictureController {
     @GetMapping("/pictures/{fingerprint:[0-9a-f]{64}}.png")
     ResponseEntity<byte[]> picture(@PathVariable String fingerprint) {
         byte[] png = pictures.png(fingerprint).orElseThrow(() -> new NotThere("There is no such picture."));
+        return forEver(MediaType.IMAGE_PNG, png);
+    }
+
+    /** A picture of goods, large or small. */
+    @GetMapping("/pictures/goods/{fingerprint:[0-9a-f]{64}}/{size:large|small}")
+    ResponseEntity<byte[]> ofGoods(@PathVariable String fingerprint, @PathVariable String size) {
+        GoodsImages.Served served = goods.find(fingerprint, size.equals("large"))
+                .orElseThrow(() -> new NotThere("There is no such picture."));
+        return forEver(MediaType.parseMediaType(served.mediaType()), served.bytes());
+    }
+
+    private static ResponseEntity<byte[]> forEver(MediaType type, byte[] bytes) {
         return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_PNG)
+                .contentType(type)
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
-                .body(png);
+                .body(bytes);
     }
 }

@@ -41,6 +41,12 @@ final class PictureReader {
     record Encoded(int width, int height, byte[] png) {}
 
     static Encoded read(byte[] upload) {
+        BufferedImage small = scaled(decoded(upload, SIDE), SIDE, BufferedImage.TYPE_INT_ARGB);
+        return new Encoded(small.getWidth(), small.getHeight(), bytes(small, "png"));
+    }
+
+    /** The pixels of an uploaded picture, upright, and not many more than a side of some pixels needs. */
+    static BufferedImage decoded(byte[] upload, int side) {
         if (upload.length == 0) {
             throw new UnusablePicture("No file was sent. Pick a PNG, JPEG or WebP picture.");
         }
@@ -67,7 +73,7 @@ final class PictureReader {
                         + (long) width * height / 1_000_000 + " million; a picture may have up to "
                         + MOST_PIXELS / 1_000_000 + " million. Save it smaller.");
             }
-            return encoded(inTime(reader, Math.max(width, height)));
+            return Upright.of(inTime(reader, Math.max(width, height), side), upload);
         } catch (IOException | RuntimeException broken) {
             throw broken instanceof UnusablePicture said ? said : notAPicture();
         } finally {
@@ -78,9 +84,9 @@ final class PictureReader {
     }
 
     /** Decodes no more than is kept, and gives up after a while. */
-    private static BufferedImage inTime(ImageReader reader, int side) throws IOException {
+    private static BufferedImage inTime(ImageReader reader, int longer, int side) throws IOException {
         ImageReadParam every = reader.getDefaultReadParam();
-        int step = Math.max(1, side / (2 * SIDE));
+        int step = Math.max(1, longer / (2 * side));
         every.setSourceSubsampling(step, step, 0, 0);
         FutureTask<BufferedImage> decoding = new FutureTask<>(() -> reader.read(0, every));
         Thread thread = new Thread(decoding, "picture");
@@ -105,17 +111,26 @@ final class PictureReader {
                 "This file is no picture that can be read. PNG, JPEG and WebP pictures can be used.");
     }
 
-    private static Encoded encoded(BufferedImage image) throws IOException {
-        double scale = Math.min(1, SIDE / (double) Math.max(image.getWidth(), image.getHeight()));
+    /** The picture with its longer side no longer than some pixels. @param type of {@link BufferedImage} */
+    static BufferedImage scaled(BufferedImage image, int side, int type) {
+        double scale = Math.min(1, side / (double) Math.max(image.getWidth(), image.getHeight()));
         int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
         int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-        BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        BufferedImage small = new BufferedImage(width, height, type);
         Graphics2D graphics = small.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
         graphics.drawImage(image, 0, 0, width, height, null);
         graphics.dispose();
-        ByteArrayOutputStream png = new ByteArrayOutputStream();
-        ImageIO.write(small, "png", png);
-        return new Encoded(width, height, png.toByteArray());
+        return small;
+    }
+
+    static byte[] bytes(BufferedImage image, String format) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, format, bytes);
+        } catch (IOException never) {
+            throw new IllegalStateException("written to memory", never);
+        }
+        return bytes.toByteArray();
     }
 }

@@ -3,9 +3,11 @@ package dev.steelyard.web.goods.about;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.Categories;
+import dev.steelyard.web.goods.GoodsPictures;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -29,8 +31,11 @@ class ProductController {
     private final Categories categories;
     private final Books books;
     private final Shops shops;
+    private final GoodsPictures pictures;
 
-    ProductController(Descriptions descriptions, Categories categories, Books books, Shops shops) {
+    ProductController(
+            Descriptions descriptions, Categories categories, Books books, Shops shops, GoodsPictures pictures) {
+        this.pictures = pictures;
         this.descriptions = descriptions;
         this.categories = categories;
         this.books = books;
@@ -123,6 +128,7 @@ class ProductController {
         model.addAttribute("brands", descriptions.brands());
         model.addAttribute("taxClasses", descriptions.taxClasses());
         model.addAttribute("drawings", ProductForm.DRAWINGS);
+        model.addAttribute("pictures", id == null ? List.of() : pictures.of(id));
         model.addAttribute("currency", shops.current().currency());
         return "described/product";
     }

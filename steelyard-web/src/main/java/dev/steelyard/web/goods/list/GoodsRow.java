@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One of the goods in the list.
  *
+ * @param picture address of the first one, small
  * @param listed what it costs at least, and by what
  * @param ownRows whether it has price rows of its own
  * @param findings how many there are in its own prices
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 record GoodsRow(
         long id,
         String name,
+        String picture,
         String sku,
         String categories,
         String brand,

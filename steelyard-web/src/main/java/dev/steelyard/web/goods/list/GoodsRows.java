@@ -40,6 +40,7 @@ class GoodsRows {
         return new GoodsRow(
                 one.id(),
                 product.name(),
+                one.picture(),
                 product.sku().value(),
                 String.join(", ", one.categories()),
                 joined(traits.brand()),

@@ -47,7 +47,7 @@ class CounterController {
     }
 
     /** A product as listed; the price is none where it has none yet. */
-    record Card(String sku, String name, String drawing, @Nullable String price) {}
+    record Card(String sku, String name, String picture, @Nullable String price) {}
 
     /**
      * A shelf of the shop.
@@ -97,7 +97,7 @@ class CounterController {
         return new Card(
                 one.product().sku().value(),
                 one.product().name(),
-                one.drawing(),
+                one.picture(),
                 FromPrice.leastOf(prices).map(FromPrice::words).orElse(null));
     }
 
@@ -110,6 +110,7 @@ class CounterController {
             HttpServletRequest request) {
         String picked = form.containsKey("sku") && form.getFirst("sku") != null ? form.getFirst("sku") : sku;
         model.addAttribute("page", page(sku, Typed.read(Objects.requireNonNull(picked), form), request));
+        photo(form, model);
         String was = Objects.requireNonNullElse(form.getFirst("changed"), "");
         model.addAttribute("changed", SeenPrice.isMoney(was) ? was : null);
         return "counter/product";
@@ -123,7 +124,14 @@ class CounterController {
             Model model,
             HttpServletRequest request) {
         model.addAttribute("page", page(sku, Typed.read(sku, form), request));
+        photo(form, model);
         return "counter/product :: product";
+    }
+
+    /** Which of the pictures is looked at, from 1. */
+    private static void photo(MultiValueMap<String, String> form, Model model) {
+        String typed = Objects.requireNonNullElse(form.getFirst("photo"), "");
+        model.addAttribute("photo", typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 1);
     }
 
     private ProductPage page(String sku, Typed typed, HttpServletRequest request) {

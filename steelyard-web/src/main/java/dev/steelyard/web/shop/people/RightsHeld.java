@@ -48,6 +48,7 @@ final class RightsHeld {
                     "/goods/{id}/remove",
                     "/goods/{id}/put-back",
                     "/goods/{id}/about",
+                    "/goods/{id}/pictures/**",
                     "/goods/new",
                     "/goods/shelves",
                     "/goods/picked/label",

@@ -22,13 +22,15 @@ public class FirstStart {
     private final Shops shops;
     private final Staff staff;
     private final DemoDrafts drafts;
+    private final DemoPictures pictures;
     private final BeginCode code;
     private final DataSource source;
 
-    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, BeginCode code, DataSource source) {
+    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, DemoPictures pictures, BeginCode code, DataSource source) {
         this.shops = shops;
         this.staff = staff;
         this.drafts = drafts;
+        this.pictures = pictures;
         this.code = code;
         this.source = source;
     }
@@ -51,6 +53,7 @@ public class FirstStart {
             staff.add(1, "maren", "Maren", DEMO_PASSWORD);
             staff.add(2, "jonas", "Jonas", DEMO_PASSWORD);
             run("demo/saltmarsh.sql");
+            pictures.add();
             drafts.make();
             return "sign in as maren or jonas, password " + DEMO_PASSWORD;
         }

@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 @ExtendWith(WithApp.class)
 class GoodsListTest {
 
-    private static final Pattern NAME = Pattern.compile("<td><a href=\"/goods/\\d+\">([^<]*)</a>");
+    private static final Pattern NAME = Pattern.compile("<a href=\"/goods/\\d+\">([^<]*)</a>");
     private static final Pattern LATER = Pattern.compile("rel=\"(next|prev)\" href=\"([^\"]*)\"");
 
     private Http owner;

@@ -70,7 +70,7 @@ class RightsTest {
             for (String where : List.of("cards", "deals", "goods")) {
                 paths.add(pattern.replaceAll("\\{where:[^}]*}", where)
                         .replaceAll("\\{what:[^}]*}", "pause")
-                        .replaceAll("\\{id[^}]*}+", "1")
+                        .replaceAll("\\{(id|fingerprint)[^}]*}+", "1")
                         .replace("}", ""));
             }
         });
