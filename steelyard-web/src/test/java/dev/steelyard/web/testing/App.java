@@ -26,6 +26,7 @@ public final class App implements AutoCloseable {
             "basket_line",
             "basket",
             "change_entry",
+            "draft_request",
             "draft_release",
             "draft_version",
             "draft",
@@ -54,6 +55,8 @@ public final class App implements AutoCloseable {
             "tax_rate",
             "tax_class",
             "invitation",
+            "recovery_code",
+            "staff_session",
             "staff",
             "shop");
 

@@ -6,7 +6,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.util.Objects;
 import java.util.Set;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -17,10 +19,14 @@ final class EndedSessions extends OncePerRequestFilter {
     /** Under which the rest of the request finds what its person may. */
     static final String RIGHTS = "steelyard.rights";
 
-    private final People people;
+    static final String SESSION = "steelyard.session";
+    private static final String SEEN = "steelyard.seen";
+    private static final long EVERY_MILLIS = 60_000;
 
-    EndedSessions(People people) {
-        this.people = people;
+    private final Sessions sessions;
+
+    EndedSessions(Sessions sessions) {
+        this.sessions = sessions;
     }
 
     /** What everybody is given asks nothing of the database. */
@@ -35,7 +41,8 @@ final class EndedSessions extends OncePerRequestFilter {
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (who != null && who.getPrincipal() instanceof StaffMember member) {
-            Set<Right> rights = people.rights(member);
+            long session = session(request, member);
+            Set<Right> rights = sessions.rights(member, session);
             if (rights.isEmpty()) {
                 end(request);
             } else {
@@ -43,6 +50,22 @@ final class EndedSessions extends OncePerRequestFilter {
             }
         }
         chain.doFilter(request, response);
+    }
+
+    /** The session of this browser, begun by its first request. */
+    private long session(HttpServletRequest request, StaffMember member) {
+        HttpSession kept = request.getSession();
+        Long session = (Long) kept.getAttribute(SESSION);
+        if (session == null) {
+            String browser = Objects.requireNonNullElse(request.getHeader(HttpHeaders.USER_AGENT), "");
+            session = sessions.begin(member, request.getRemoteAddr(), browser);
+            kept.setAttribute(SESSION, session);
+            kept.setAttribute(SEEN, kept.getLastAccessedTime());
+        } else if (kept.getAttribute(SEEN) instanceof Long seen && kept.getLastAccessedTime() - seen > EVERY_MILLIS) {
+            sessions.seen(session);
+            kept.setAttribute(SEEN, kept.getLastAccessedTime());
+        }
+        return session;
     }
 
     private static void end(HttpServletRequest request) {

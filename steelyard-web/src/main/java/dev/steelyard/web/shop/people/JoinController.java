@@ -1,7 +1,11 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -24,8 +28,23 @@ class JoinController {
     private final People people;
     private final Staff staff;
     private final PasswordEncoder passwords;
+    private final SecondFactor factor;
+    private final Sessions sessions;
+    private final SignInLimit limit;
+    private final Shops shops;
 
-    JoinController(People people, Staff staff, PasswordEncoder passwords) {
+    JoinController(
+            People people,
+            Staff staff,
+            PasswordEncoder passwords,
+            SecondFactor factor,
+            Sessions sessions,
+            SignInLimit limit,
+            Shops shops) {
+        this.factor = factor;
+        this.sessions = sessions;
+        this.limit = limit;
+        this.shops = shops;
         this.people = people;
         this.staff = staff;
         this.passwords = passwords;
@@ -64,6 +83,11 @@ class JoinController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(code, wanted, faults, model);
         }
+        StaffMember who = (StaffMember) staff.loadUserByUsername(joined.signIn());
+        if (factor.isOn(who.id())) {
+            HalfSignedIn.halve(who, request, response);
+            return "redirect:" + HalfSignedIn.CODE_PAGE;
+        }
         staff.signIn(joined.signIn(), request, response);
         return "redirect:/";
     }
@@ -84,11 +108,41 @@ class JoinController {
     }
 
     @GetMapping("/you")
-    String you(@RequestParam(defaultValue = "false") boolean saved, Model model) {
+    String you(
+            @RequestParam(defaultValue = "false") boolean saved,
+            @AuthenticationPrincipal StaffMember who,
+            HttpServletRequest request,
+            Model model) {
+        return own(who, saved, Map.of(), request, model);
+    }
+
+    private String own(
+            StaffMember who, boolean saved, Map<String, String> faults, HttpServletRequest request, Model model) {
+        ZoneId zone = shops.current().zone();
         model.addAttribute("saved", saved);
-        model.addAttribute("faults", Map.of());
+        model.addAttribute("faults", faults);
+        model.addAttribute("factorOn", factor.isOn(who.id()));
+        model.addAttribute("codesLeft", factor.codesLeft(who.id()));
+        byte[] secret = (byte[]) request.getSession().getAttribute(FactorController.PENDING);
+        model.addAttribute(
+                "picture",
+                secret == null ? null : FactorPicture.of(secret, shops.current().name(), who.getUsername()));
+        model.addAttribute("here", request.getSession().getAttribute(EndedSessions.SESSION));
+        model.addAttribute(
+                "sessions",
+                sessions.of(who.id()).stream()
+                        .map(one -> new Shown(
+                                one.id(),
+                                Show.moment(one.begun(), zone),
+                                Show.moment(one.seen(), zone),
+                                one.address(),
+                                one.browser()))
+                        .toList());
         return OWN;
     }
+
+    /** A session as it is shown. */
+    record Shown(long id, String begun, String seen, String address, String browser) {}
 
     /** Changes one's own password; sessions elsewhere end. */
     @PostMapping("/you")
@@ -102,15 +156,17 @@ class JoinController {
             HttpServletResponse response) {
         Map<String, String> faults = new LinkedHashMap<>();
         String kept = staff.loadUserByUsername(who.getUsername()).getPassword();
-        if (!passwords.matches(old, kept)) {
+        Duration pause = limit.pause(who.getUsername(), request.getRemoteAddr());
+        if (!pause.isZero()) {
+            faults.put("old", "Too many wrong ones. Try again in " + (pause.toSeconds() + 1) + " seconds");
+        } else if (!passwords.matches(old, kept)) {
+            limit.wrong(who.getUsername(), request.getRemoteAddr());
             faults.put("old", "This is not your password");
         }
         faults.putAll(passwordFaults(password, again, who.name(), who.getUsername()));
         if (!faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("saved", false);
-            model.addAttribute("faults", faults);
-            return OWN;
+            return own(who, false, faults, request, model);
         }
         people.setPassword(who.id(), staff.hash(password));
         staff.signIn(who.getUsername(), request, response);

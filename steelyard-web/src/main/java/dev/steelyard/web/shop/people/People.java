@@ -31,12 +31,14 @@ class People {
     private static final String LAST = "Somebody keeps the shop: give that right to another person first";
 
     private final JdbcTemplate sql;
+    private final SecondFactor factor;
     private final Shops shops;
     private final Changes changes;
     private final RowIds ids;
     private final Clock clock;
 
-    People(JdbcTemplate sql, Shops shops, Changes changes, RowIds ids, Clock clock) {
+    People(JdbcTemplate sql, Shops shops, Changes changes, RowIds ids, Clock clock, SecondFactor factor) {
+        this.factor = factor;
         this.sql = sql;
         this.shops = shops;
         this.changes = changes;
@@ -65,21 +67,6 @@ class People {
 
     private Optional<Person> find(long id) {
         return all().stream().filter(one -> one.id() == id).findFirst();
-    }
-
-    /** What somebody who is signed in may now; nothing where their session has ended. */
-    @Transactional(readOnly = true)
-    public Set<Right> rights(StaffMember member) {
-        return sql
-                .queryForList(
-                        "select rights from staff where id = ? and epoch = ? and removed_at is null",
-                        String.class,
-                        member.id(),
-                        member.epoch())
-                .stream()
-                .findFirst()
-                .map(Right::read)
-                .orElse(Set.of());
     }
 
     /** Invites somebody. @return the code of the link, which is shown once */
@@ -201,6 +188,22 @@ class People {
             keep(person.name(), What.SHOP, Map.of("may", person.words()), Map.of("may", Right.words(rights)), by);
         }
         return "";
+    }
+
+    /** The numbers of those who have a second factor. */
+    @Transactional(readOnly = true)
+    public Set<Long> withFactor() {
+        return Set.copyOf(sql.queryForList("select id from staff where factor_secret is not null", Long.class));
+    }
+
+    /** Takes a second factor off that somebody has lost; their sessions end. */
+    @Transactional
+    public void withoutFactor(long id, String by) {
+        find(id).filter(person -> withFactor().contains(id)).ifPresent(person -> {
+            factor.turnOff(id);
+            sql.update("update staff set epoch = epoch + 1 where id = ?", id);
+            keep(person.name(), What.SHOP, Map.of("second factor", "on"), Map.of("second factor", "off"), by);
+        });
     }
 
     /** @return why not; empty where it was done */

@@ -60,6 +60,10 @@ class PeopleController {
                         people.reset(id, who.name()).ifPresent(code -> model.addAttribute("link", link(code)));
                         yield "";
                     }
+                    case "factor" -> {
+                        people.withoutFactor(id, who.name());
+                        yield "";
+                    }
                     case "allow" -> people.allow(id, rights, who.name());
                     case "remove" -> people.remove(id, who.name());
                     default -> "“" + what + "” is nothing that can be done here";
@@ -79,6 +83,7 @@ class PeopleController {
     private String page(Model model, String fault) {
         model.addAttribute("fault", fault);
         model.addAttribute("people", people.all());
+        model.addAttribute("secured", people.withFactor());
         model.addAttribute("given", Right.given());
         return "settings/people";
     }

@@ -24,7 +24,7 @@ final class RightsHeld {
             rule(
                     Right.LOOK,
                     "/sign-out",
-                    "/you",
+                    "/you/**",
                     "/goods/columns",
                     "/sheets/out",
                     "/goods/picked",

@@ -36,7 +36,12 @@ class SecuritySetting {
 
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http, SignInLimit limit, SignIns signIns, People people, MissingRight.Handler refused)
+            HttpSecurity http,
+            SignInLimit limit,
+            SignIns signIns,
+            Sessions sessions,
+            SecondFactor factor,
+            MissingRight.Handler refused)
             throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/counter/**",
@@ -49,13 +54,15 @@ class SecuritySetting {
                                 MissingRight.PATH,
                                 "/assets/**",
                                 "/webjars/**",
+                                HalfSignedIn.CODE_PAGE,
                                 "/pictures/*.png",
+                                "/pictures/goods/**",
                                 "/error",
                                 "/actuator/health")
                         .permitAll()
                         .anyRequest()
                         .access(new HoldingRights()))
-                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/"))
+                .formLogin(form -> form.loginPage("/sign-in").successHandler(new HalfSignedIn(factor)))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 // a page that asks in the background is told plainly; only whole pages are sent to sign in
                 .exceptionHandling(failed -> failed.accessDeniedHandler(refused)
@@ -67,7 +74,7 @@ class SecuritySetting {
                 // what payment service and shop tell each other is signed
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens())
                         .ignoringRequestMatchers("/api/**", "/payments/callback", "/stand-in/payments/**"))
-                .addFilterBefore(new EndedSessions(people), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(new EndedSessions(sessions), AnonymousAuthenticationFilter.class)
                 .addFilterBefore(new SlowSignIn(limit, signIns), UsernamePasswordAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))

@@ -25,11 +25,13 @@ class SignIns {
 
     private final SignInLimit limit;
     private final Changes changes;
+    private final SecondFactor factor;
     private final TransactionTemplate transactions;
 
-    SignIns(SignInLimit limit, Changes changes, TransactionTemplate transactions) {
+    SignIns(SignInLimit limit, Changes changes, SecondFactor factor, TransactionTemplate transactions) {
         this.limit = limit;
         this.changes = changes;
+        this.factor = factor;
         this.transactions = transactions;
     }
 
@@ -37,11 +39,38 @@ class SignIns {
     void right(AuthenticationSuccessEvent event) {
         Authentication who = event.getAuthentication();
         if (who.getPrincipal() instanceof StaffMember member) {
-            String address = address(who);
-            limit.right(member.getUsername(), address);
-            log.info("{} signed in from {}", member.getUsername(), address);
-            keep(member.getUsername(), What.SIGNED_IN, address, member.name());
+            if (!factor.isOn(member.id())) {
+                signedIn(member, address(who));
+            }
         }
+    }
+
+    /** Somebody has said wholly who they are. */
+    void signedIn(StaffMember member, String address) {
+        limit.right(member.getUsername(), address);
+        log.info("{} signed in from {}", member.getUsername(), address);
+        keep(member.getUsername(), What.SIGNED_IN, address, member.name());
+    }
+
+    /** The password was right, the code was not. */
+    void wrongCode(StaffMember member, String address) {
+        limit.wrong(member.getUsername(), address);
+        log.warn("A wrong code for {} from {}", member.getUsername(), address);
+        keep(member.getUsername(), What.NOT_SIGNED_IN, address, STRANGER);
+    }
+
+    /** Somebody set a second factor up, or took it off. */
+    void factor(StaffMember member, boolean on) {
+        transactions.executeWithoutResult(status -> changes.keep(
+                new Change(
+                        ChangeSubject.PEOPLE,
+                        member.id(),
+                        member.name(),
+                        What.SHOP,
+                        "",
+                        Map.of("second factor", on ? "off" : "on"),
+                        Map.of("second factor", on ? "on" : "off")),
+                member.name()));
     }
 
     @EventListener

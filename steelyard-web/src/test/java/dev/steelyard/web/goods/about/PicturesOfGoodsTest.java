@@ -93,6 +93,9 @@ class PicturesOfGoodsTest {
         assertThat(List.of(small.getWidth(), small.getHeight())).containsExactly(320, 160);
         assertThat(owner.get(address + "/large").response().headers().firstValue("Cache-Control"))
                 .hasValueSatisfying(said -> assertThat(said).contains("max-age=31536000", "immutable"));
+        assertThat(new Http(app.url()).get(address + "/small").status())
+                .as("shoppers are not signed in")
+                .isEqualTo(200);
         assertThat(owner.get("/pictures/goods/" + "0".repeat(64) + "/large").status())
                 .isEqualTo(404);
     }

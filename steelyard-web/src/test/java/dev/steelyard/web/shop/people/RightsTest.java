@@ -97,7 +97,8 @@ class RightsTest {
         may(Right.LOOK);
         assertThat(writing().count()).isGreaterThan(60);
         writing()
-                .filter(path -> !Set.of("/goods/columns", "/goods/picked", "/goods/picked/out", "/you")
+                .filter(path -> !path.startsWith("/you"))
+                .filter(path -> !Set.of("/goods/columns", "/goods/picked", "/goods/picked/out")
                         .contains(path))
                 .forEach(path -> assertThat(jonas.post(path).status()).as(path).isEqualTo(403));
         assertThat(jonas.get("/shop/people").status()).isEqualTo(403);
