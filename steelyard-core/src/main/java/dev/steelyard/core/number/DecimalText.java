@@ -17,6 +17,7 @@ public final class DecimalText {
     private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
     private static final Pattern ONE_COMMA = Pattern.compile("([+-]?\\d+),(\\d+)");
     private static final Pattern EITHER = Pattern.compile("[+-]?\\d{1,3},\\d{3}");
+    private static final Pattern ASKED = Pattern.compile("([+-]?\\d{1,3})\\.(\\d{3})\\?");
     private static final int SHOWN = 40;
 
     /** A sign or code that stands beside digits. */
@@ -53,6 +54,14 @@ public final class DecimalText {
                         mend);
             }
             return fault(typed + " has a comma; write a decimal point: " + mend, mend);
+        }
+        Matcher asked = ASKED.matcher(typed);
+        if (asked.matches()) {
+            String whole = asked.group(1) + asked.group(2);
+            return fault(
+                    asked.group(1) + "." + asked.group(2) + " can be " + whole + " or " + asked.group(1) + ","
+                            + asked.group(2) + "; write the one that is meant",
+                    whole);
         }
         if (CURRENCY.matcher(typed).find()) {
             return fault(

@@ -12,8 +12,10 @@ public final class WrittenBlock {
 
     private final @Nullable Character decimal;
     private final @Nullable String currency;
+    private final boolean comma;
 
-    private WrittenBlock(@Nullable Character decimal, @Nullable String currency) {
+    private WrittenBlock(@Nullable Character decimal, @Nullable String currency, boolean comma) {
+        this.comma = comma;
         this.decimal = decimal;
         this.currency = currency;
     }
@@ -25,6 +27,11 @@ public final class WrittenBlock {
      * @throws Contradiction where two cells can only be read with different decimal signs
      */
     public static WrittenBlock of(Collection<List<String>> lines, @Nullable String currency) {
+        return of(lines, currency, false);
+    }
+
+    /** The same where nothing else decides in a shop whose numbers have a decimal comma. */
+    public static WrittenBlock of(Collection<List<String>> lines, @Nullable String currency, boolean comma) {
         Character decimal = null;
         String first = "";
         for (List<String> line : lines) {
@@ -39,12 +46,14 @@ public final class WrittenBlock {
                 }
             }
         }
-        return new WrittenBlock(decimal, currency);
+        return new WrittenBlock(decimal, currency, comma);
     }
 
     /** A cell written plainly; as it is where it is no number, in another currency, or can be two and nothing decided. */
     public String plain(String cell) {
-        return currency != null && WrittenNumber.isForeign(cell, currency) ? cell : WrittenNumber.plain(cell, decimal);
+        return currency != null && WrittenNumber.isForeign(cell, currency)
+                ? cell
+                : WrittenNumber.plainly(cell, decimal, comma && decimal == null);
     }
 
     /** Two cells that were not written by the same habit. */

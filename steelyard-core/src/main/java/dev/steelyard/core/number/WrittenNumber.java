@@ -8,7 +8,8 @@ import org.jspecify.annotations.Nullable;
  * Reads a number as people write it where they type: {@code 5,50}, {@code 1 018,00}, {@code 1.018,00}, {@code € 18.50},
  * {@code 1'250.-}. Never guessed: of two different signs the last is the decimal one; the same sign twice stands between
  * thousands; one sign that is not followed by exactly three digits, or has more than three before it, is the decimal one. A
- * point followed by three digits is a decimal point; a comma so can be either, and is refused with both readings.
+ * point followed by three digits is a decimal point; a comma so can be either, and is refused with both readings. Where numbers
+ * are written with a decimal comma, it is the other way round.
  */
 public final class WrittenNumber {
 
@@ -19,9 +20,13 @@ public final class WrittenNumber {
     private static final Pattern SIGNS = Pattern.compile("[+-]?\\d+(?:[.,]\\d+)*");
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:[.,]\\d{3})+");
     private static final Pattern EITHER = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
+    private static final Pattern EITHER_WITH_COMMA = Pattern.compile("[+-]?[1-9]\\d{0,2}\\.\\d{3}");
     private static final Pattern MEASURE = Pattern.compile("([-+]?\\d[\\d.,]*)(\\s*\\p{L}\\S*)?");
     private static final Pattern ONE_SIGN = Pattern.compile("[+-]?[1-9]\\d{0,2}[.,]\\d{3}");
     private static final int LONGEST = 60;
+
+    /** Stands behind a number that alone can be read in two ways, so that it is taken for neither before it is written anew. */
+    static final String ASKED = "?";
 
     private WrittenNumber() {}
 
@@ -47,9 +52,29 @@ public final class WrittenNumber {
                 : read(text);
     }
 
+    /**
+     * The same where numbers may be written with a decimal comma.
+     *
+     * @param currency the shop's; none for any
+     * @param comma whether they are
+     */
+    public static DecimalText.Reading read(String text, @Nullable String currency, boolean comma) {
+        if (!comma) {
+            return currency == null ? read(text) : read(text, currency);
+        }
+        return currency != null && isForeign(text, currency)
+                ? read(text, currency)
+                : DecimalText.read(plainly(text, null, true));
+    }
+
+    /** The same number written plainly, where numbers may be written with a decimal comma. */
+    public static String plain(String text, @Nullable String currency, boolean comma) {
+        return currency != null && isForeign(text, currency) ? text : plainly(text, null, comma);
+    }
+
     /** The same number as {@link #plain(String)} writes it; the text as it is with another currency than the shop's. */
     public static String plain(String text, String currency) {
-        return isForeign(text, currency) ? text : plain(text);
+        return plain(text, currency, false);
     }
 
     static boolean isForeign(String text, String currency) {
@@ -66,12 +91,17 @@ public final class WrittenNumber {
 
     /** The same number with a decimal point and nothing else; the text as it is where it is no number, or can be two. */
     public static String plain(String text) {
-        return plain(text, (Character) null);
+        return plainly(text, null, false);
     }
 
     /** @param decimal the sign before decimals, where it is known from what stands beside */
     static String plain(String text, @Nullable Character decimal) {
-        String typed = text.strip();
+        return plainly(text, decimal, false);
+    }
+
+    static String plainly(String text, @Nullable Character decimal, boolean comma) {
+        String given = text.strip();
+        String typed = given.endsWith(ASKED) ? given.substring(0, given.length() - 1) : given;
         if (typed.isEmpty() || typed.length() > LONGEST) {
             return text;
         }
@@ -85,7 +115,10 @@ public final class WrittenNumber {
             boolean decimals = bare.indexOf(decimal) >= 0;
             return decimals ? bare.replace(',', '.') : bare.replaceAll("[.,]", "");
         }
-        if (!SIGNS.matcher(bare).matches() || EITHER.matcher(bare).matches()) {
+        if (comma && EITHER_WITH_COMMA.matcher(bare).matches()) {
+            return bare + ASKED;
+        }
+        if (!SIGNS.matcher(bare).matches() || !comma && EITHER.matcher(bare).matches()) {
             return text;
         }
         int points = count(bare, '.');
@@ -109,8 +142,15 @@ public final class WrittenNumber {
 
     /** The same of a measure: the number written plainly, with the unit behind it as it is. */
     public static String measure(String text) {
+        return measure(text, false);
+    }
+
+    /** The same where numbers may be written with a decimal comma. */
+    public static String measure(String text, boolean comma) {
         Matcher parts = MEASURE.matcher(text.strip());
-        return parts.matches() ? plain(parts.group(1)) + (parts.group(2) == null ? "" : parts.group(2)) : text;
+        return parts.matches()
+                ? plainly(parts.group(1), null, comma) + (parts.group(2) == null ? "" : parts.group(2))
+                : text;
     }
 
     /** Whether it is a number with one sign and three digits behind it: thousands to one reader, decimals to another. */

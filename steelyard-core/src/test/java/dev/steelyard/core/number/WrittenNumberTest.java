@@ -110,4 +110,32 @@ class WrittenNumberTest {
     void theNumberOfAMeasureIsReadAlike(String written, String plain) {
         assertThat(WrittenNumber.measure(written)).isEqualTo(plain);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1,234     | 1.234",
+                "1.018,00  | 1018.00",
+                "5,50      | 5.50",
+                "5.50      | 5.50",
+                "12.345,6  | 12345.6",
+                "0.125     | 0.125",
+                "1.234.567 | 1234567",
+            })
+    void whereNumbersHaveADecimalCommaItDecides(String typed, String plain) {
+        assertThat(WrittenNumber.plain(typed, "EUR", true)).isEqualTo(plain);
+        assertThat(WrittenNumber.read(typed, "EUR", true).value()).isEqualByComparingTo(plain);
+    }
+
+    /** Never a thousandfold wrong: what can be read in two ways is neither, however often it is sent again. */
+    @Test
+    void whereNumbersHaveADecimalCommaAPointBeforeThreeDigitsIsAskedAbout() {
+        String kept = WrittenNumber.plain("1.234", "EUR", true);
+        assertThat(kept).isEqualTo("1.234?");
+        assertThat(WrittenNumber.plain(kept, "EUR", true)).isEqualTo(kept);
+        assertThat(DecimalText.read(kept).fault().message()).startsWith("1.234 can be 1234 or 1,234");
+        assertThat(WrittenNumber.read("1.234", "EUR", true).value()).isNull();
+        assertThat(WrittenNumber.read("1.234", "EUR", false).value()).isEqualByComparingTo("1.234");
+    }
 }

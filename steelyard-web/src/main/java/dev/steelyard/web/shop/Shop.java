@@ -21,6 +21,7 @@ public record Shop(
         boolean beAnother,
         Bounds bounds,
         Invoicing invoicing,
+        ShopHabits habits,
         long revision) {
 
     /** With the usual bounds. */
@@ -42,6 +43,7 @@ public record Shop(
                         Bounds.USUAL.largeChange(),
                         Bounds.USUAL.hintGives()),
                 Invoicing.NONE,
+                ShopHabits.USUAL,
                 revision);
     }
 
@@ -55,6 +57,7 @@ public record Shop(
                 stored.beAnother(),
                 stored.bounds(),
                 stored.invoicing(),
+                stored.habits(),
                 stored.revision());
     }
 

@@ -99,6 +99,12 @@ public class Shops {
         entities.find(StoredShop.class, StoredShop.ONLY).setBeAnother(may);
     }
 
+    /** Says how the shop works, in the transaction that keeps it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void set(ShopHabits habits) {
+        entities.find(StoredShop.class, StoredShop.ONLY).set(habits);
+    }
+
     /** Sets what holds for the whole shop, in the transaction that keeps it. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void set(String name, Bounds bounds, Invoicing invoicing) {

@@ -39,6 +39,9 @@ class StoredShop {
     private String taxNumber = "";
     private String orderPrefix = "";
     private boolean begun;
+    private boolean decimalComma;
+    private boolean counterOpen = true;
+    private boolean twoEyes;
 
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
     @Column(updatable = false)
@@ -104,6 +107,16 @@ class StoredShop {
         address = invoicing.address();
         taxNumber = invoicing.taxNumber();
         orderPrefix = invoicing.orderPrefix();
+    }
+
+    ShopHabits habits() {
+        return new ShopHabits(decimalComma, counterOpen, twoEyes);
+    }
+
+    void set(ShopHabits habits) {
+        decimalComma = habits.decimalComma();
+        counterOpen = habits.counterOpen();
+        twoEyes = habits.twoEyes();
     }
 
     boolean begun() {

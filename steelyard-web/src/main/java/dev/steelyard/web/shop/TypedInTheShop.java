@@ -10,7 +10,7 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** What is typed on a page is in the shop's currency. */
+/** What is typed on a page is in the shop's currency, and written as its numbers are. */
 @Component
 class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
 
@@ -27,9 +27,12 @@ class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        TypedNumbers.in(SingletonSupplier.ofNullable(
-                () -> shops.exists() ? shops.current().currency() : null));
+        TypedNumbers.in(SingletonSupplier.ofNullable(() -> shops.exists() ? ways(shops.current()) : null));
         return true;
+    }
+
+    private static TypedNumbers.Ways ways(Shop shop) {
+        return new TypedNumbers.Ways(shop.currency(), shop.habits().decimalComma());
     }
 
     @Override

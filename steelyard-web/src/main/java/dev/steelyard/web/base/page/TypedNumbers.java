@@ -13,39 +13,61 @@ import org.jspecify.annotations.Nullable;
  */
 public final class TypedNumbers {
 
-    private static final ThreadLocal<@Nullable Supplier<@Nullable String>> CURRENCY = new ThreadLocal<>();
+    private static final ThreadLocal<@Nullable Supplier<@Nullable Ways>> WAYS = new ThreadLocal<>();
+
+    /**
+     * How numbers are written in a shop.
+     *
+     * @param currency that may stand beside them
+     * @param comma whether they have a decimal comma
+     */
+    public record Ways(String currency, boolean comma) {}
 
     private TypedNumbers() {}
 
-    /** From here on numbers typed by whoever this thread serves are in a currency; none for any. */
-    public static void in(Supplier<@Nullable String> currency) {
-        CURRENCY.set(currency);
+    /** From here on numbers typed by whoever this thread serves are written in some way; none for any. */
+    public static void in(Supplier<@Nullable Ways> ways) {
+        WAYS.set(ways);
     }
 
     /** Ends what {@link #in} began. */
     public static void end() {
-        CURRENCY.remove();
+        WAYS.remove();
     }
 
     /** Reads a typed number; one in another currency than the shop's is refused. */
     public static DecimalText.Reading read(String text) {
-        String currency = currency();
-        return currency == null ? WrittenNumber.read(text) : WrittenNumber.read(text, currency);
+        return WrittenNumber.read(text, currency(), isComma());
     }
 
     /** A typed number written plainly; the text as it is where it is none. */
     public static String plain(String text) {
-        String currency = currency();
-        return currency == null ? WrittenNumber.plain(text) : WrittenNumber.plain(text, currency);
+        return WrittenNumber.plain(text, currency(), isComma());
     }
 
     /** Numbers that were written together. */
     public static WrittenBlock block(List<List<String>> cells) {
-        return WrittenBlock.of(cells, currency());
+        return WrittenBlock.of(cells, currency(), isComma());
+    }
+
+    /** A measure with its number written plainly, and the unit behind it as it is. */
+    public static String measure(String text) {
+        return WrittenNumber.measure(text, isComma());
+    }
+
+    /** Whether numbers are written and shown with a decimal comma. */
+    public static boolean isComma() {
+        Ways ways = ways();
+        return ways != null && ways.comma();
+    }
+
+    private static @Nullable Ways ways() {
+        Supplier<@Nullable Ways> ways = WAYS.get();
+        return ways == null ? null : ways.get();
     }
 
     private static @Nullable String currency() {
-        Supplier<@Nullable String> currency = CURRENCY.get();
-        return currency == null ? null : currency.get();
+        Ways ways = ways();
+        return ways == null ? null : ways.currency();
     }
 }

@@ -116,7 +116,16 @@ public class Releases {
         return drafts.lockById(draftId)
                 .filter(draft -> draft.removedAt() == null)
                 .flatMap(draft -> versions.findByDraftIdAndNumber(draftId, wish.number())
-                        .map(version -> putLive(draft, wish, by)));
+                        .map(version -> isSeenByOneOnly(version, draftId, by)
+                                ? new ReleaseResult.SameEyes()
+                                : putLive(draft, wish, by)));
+    }
+
+    /** Whether nobody but who puts it live has seen it; what was live before was seen then. */
+    private boolean isSeenByOneOnly(StoredVersion version, long draftId, String by) {
+        return shops.current().habits().twoEyes()
+                && version.madeBy().equals(by)
+                && list(draftId).stream().noneMatch(release -> release.number() == version.number());
     }
 
     private ReleaseResult putLive(StoredDraft draft, Wish wish, String by) {

@@ -47,6 +47,10 @@ class StoredVersion extends Stored {
         this.madeBy = madeBy;
     }
 
+    String madeBy() {
+        return madeBy;
+    }
+
     long number() {
         return number;
     }

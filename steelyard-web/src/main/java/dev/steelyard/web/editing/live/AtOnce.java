@@ -4,6 +4,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.DraftRequests;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.draft.ReleaseResult;
@@ -23,8 +24,10 @@ public class AtOnce {
     private final Releases releases;
     private final LivePages pages;
     private final Books books;
+    private final DraftRequests requests;
 
-    AtOnce(Drafts drafts, Releases releases, LivePages pages, Books books) {
+    AtOnce(Drafts drafts, Releases releases, LivePages pages, Books books, DraftRequests requests) {
+        this.requests = requests;
         this.drafts = drafts;
         this.releases = releases;
         this.pages = pages;
@@ -65,6 +68,12 @@ public class AtOnce {
             return Notice.wrong(meanwhile.by()
                     + " changed what shoppers see at that moment. Nothing was put live; look at it and save again.");
         }
+        if (result instanceof ReleaseResult.SameEyes) {
+            return Notice.wrong(
+                    "Not put live: you changed it last, and in this shop somebody else puts it live. What you"
+                            + " typed is kept as a draft; ask for it under “Draft and live”.");
+        }
+        requests.forget(entry.id());
         books.refresh();
         List<String> changes = DocumentChanges.between(before, entry.document());
         return changes.isEmpty()

@@ -2,9 +2,11 @@ package dev.steelyard.web.editing.live;
 
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.DraftRequests;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.ReleaseResult;
 import dev.steelyard.web.editing.draft.Releases;
@@ -23,6 +25,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -35,13 +38,18 @@ class LiveController {
 
     private static final String VIEW = "editing/live";
 
+    private static final int LONGEST_WHY = 500;
+
     private final Drafts drafts;
     private final Releases releases;
     private final LivePages pages;
     private final Shops shops;
     private final Books books;
+    private final DraftRequests requests;
 
-    LiveController(Drafts drafts, Releases releases, LivePages pages, Shops shops, Books books) {
+    LiveController(
+            Drafts drafts, Releases releases, LivePages pages, Shops shops, Books books, DraftRequests requests) {
+        this.requests = requests;
         this.drafts = drafts;
         this.releases = releases;
         this.pages = pages;
@@ -62,6 +70,37 @@ class LiveController {
                 "page", pages.page(kind, drafts.get(kind, id), a, b, LivePage.Form.EMPTY, LiveForms.done(done)));
         return VIEW;
     }
+
+    /** Asks for the draft to be put live by somebody else. */
+    @PostMapping("/ask")
+    String ask(
+            @PathVariable String where,
+            @PathVariable long id,
+            @RequestParam long draft,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal StaffMember who) {
+        DraftKind kind = known(where, id);
+        if (drafts.get(kind, id).number() == draft) {
+            requests.ask(
+                    id,
+                    draft,
+                    who.name(),
+                    why.strip().substring(0, Math.min(why.strip().length(), LONGEST_WHY)));
+        }
+        return "redirect:/" + kind.where() + "/" + id + "/live?done=asked";
+    }
+
+    /** Who asked for it, and in what words. */
+    @ModelAttribute("request")
+    @Nullable
+    Asked asked(@PathVariable long id) {
+        return requests.of(id)
+                .map(one -> new Asked(
+                        one.by(), Show.moment(one.at(), shops.current().zone()), one.why()))
+                .orElse(null);
+    }
+
+    record Asked(String by, String at, String why) {}
 
     /** Puts a version live, now or at a time. What stands in the way is said; nothing typed is lost. */
     @PostMapping
@@ -109,6 +148,14 @@ class LiveController {
             model.addAttribute("page", pages.page(kind, drafts.get(kind, id), 0, 0, typed.form(), said));
             return VIEW;
         }
+        if (result instanceof ReleaseResult.SameEyes) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            String said =
+                    "Not put live: you changed it last, and in this shop somebody else puts it live. Ask for it below.";
+            model.addAttribute("page", pages.page(kind, entry, 0, 0, typed.form(), said));
+            return VIEW;
+        }
+        requests.forget(id);
         return after(kind, id, result, typed.starts() == null ? "live" : "planned");
     }
 

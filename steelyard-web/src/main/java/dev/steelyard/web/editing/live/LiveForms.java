@@ -89,6 +89,7 @@ public record LiveForms(LivePage.Form form, @Nullable Instant starts, @Nullable 
             case "resumed" -> "Resumed. Shoppers see it again.";
             case "withdrawn" -> "Taken back. It will not begin.";
             case "same" -> "It is so already; nothing was changed.";
+            case "asked" -> "Asked for. It stands under Today until somebody puts it live.";
             default -> null;
         };
     }

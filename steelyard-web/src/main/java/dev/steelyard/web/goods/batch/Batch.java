@@ -62,8 +62,12 @@ public record Batch(
      * What is said where prices would change tenfold and their number was not typed; none where it need not be.
      *
      * @param typed the number
+     * @param twoEyes whether who made it cannot apply it
      */
-    public @Nullable String asked(String typed) {
+    public @Nullable String asked(String typed, boolean twoEyes, String by) {
+        if (twoEyes && madeBy.equals(by) && state == BatchState.READY) {
+            return "Nothing was applied. You made it, and in this shop somebody else puts it live.";
+        }
         String number = typed.strip();
         if (!asksTwice() || state != BatchState.READY || number.equals("" + tenfold())) {
             return null;

@@ -138,11 +138,11 @@ class GoodsBatchController {
             Model model,
             HttpServletResponse response) {
         Batch batch = batch(id);
-        String asked = batch.asked(tenfold);
+        String asked = batch.asked(tenfold, books.inForce().shop().habits().twoEyes(), who.name());
         if (asked != null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("asked", asked);
-            return page(batch, "odd-" + Note.Code.TENFOLD.name(), 0, model);
+            return page(batch, batch.asksTwice() ? "odd-" + Note.Code.TENFOLD.name() : "", 0, model);
         }
         if (batch.totals().refused() == 0 || leaveRefused) {
             work.apply(id, who.name());

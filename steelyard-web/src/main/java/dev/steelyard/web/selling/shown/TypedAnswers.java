@@ -4,9 +4,9 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.web.base.page.TypedNumbers;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,7 +56,7 @@ public record TypedAnswers(Map<String, String> fields, String pack) {
             if (ask instanceof Measurement measurement) {
                 String unit = unit(ask.name());
                 boolean own = unit.isEmpty() || unit.equals(measurement.unit().code());
-                byName.put(ask.name(), Answer.pasted(WrittenNumber.measure(typed), own ? null : unit));
+                byName.put(ask.name(), Answer.pasted(TypedNumbers.measure(typed), own ? null : unit));
             } else if (!typed.isEmpty()) {
                 byName.put(ask.name(), Answer.of(typed));
             }

@@ -30,6 +30,7 @@ final class RightsHeld {
                     "/goods/picked",
                     "/goods/picked/out"),
             rule(Right.KEEP, "/shop/**"),
+            rule(Right.DRAFT, "/cards/{id}/live/ask", "/deals/{id}/live/ask", "/goods/{id}/live/ask"),
             rule(
                     Right.LIVE,
                     "/cards/{id}/live/**",

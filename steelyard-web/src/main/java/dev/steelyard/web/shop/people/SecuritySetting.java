@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.book.Books;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,10 +42,10 @@ class SecuritySetting {
             SignIns signIns,
             Sessions sessions,
             SecondFactor factor,
+            Books books,
             MissingRight.Handler refused)
             throws Exception {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/counter/**",
                                 "/api/**",
                                 "/payments/callback",
                                 "/stand-in/payments/**",
@@ -60,6 +61,8 @@ class SecuritySetting {
                                 "/error",
                                 "/actuator/health")
                         .permitAll()
+                        .requestMatchers("/counter/**")
+                        .access(new OpenCounter(books))
                         .anyRequest()
                         .access(new HoldingRights()))
                 .formLogin(form -> form.loginPage("/sign-in").successHandler(new HalfSignedIn(factor)))

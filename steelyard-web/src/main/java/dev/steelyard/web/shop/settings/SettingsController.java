@@ -3,6 +3,7 @@ package dev.steelyard.web.shop.settings;
 import dev.steelyard.web.base.page.Currencies;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shop;
+import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
@@ -42,10 +43,15 @@ class SettingsController {
         return page(model, BoundsForm.of(shops.current()), saved ? "Saved. It counts from now on." : null);
     }
 
-    /** Says whether whoever is at the counter may be another customer. */
+    /** Says how the shop works, and what the counter may. */
     @PostMapping("/shop/counter")
-    String counter(@RequestParam(defaultValue = "false") boolean beAnother, @AuthenticationPrincipal StaffMember who) {
-        settings.letBeAnother(beAnother, who.name());
+    String counter(
+            @RequestParam(defaultValue = "false") boolean beAnother,
+            @RequestParam(defaultValue = "false") boolean decimalComma,
+            @RequestParam(defaultValue = "true") boolean counterOpen,
+            @RequestParam(defaultValue = "false") boolean twoEyes,
+            @AuthenticationPrincipal StaffMember who) {
+        settings.work(new ShopHabits(decimalComma, counterOpen, twoEyes), beAnother, who.name());
         books.refresh();
         return "redirect:/shop?saved=true";
     }

@@ -2,6 +2,7 @@ package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.shop.Shop;
+import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
 import dev.steelyard.web.shop.Taxes.Setting;
@@ -50,19 +51,18 @@ class TaxSettings {
         return true;
     }
 
-    /** Says whether whoever is at the counter may be another customer. */
+    /** Says how the shop works, and whether whoever is at the counter may be another customer. */
     @Transactional
-    void letBeAnother(boolean may, String by) {
+    void work(ShopHabits habits, boolean beAnother, String by) {
         shops.hold();
-        boolean before = shops.current().beAnother();
-        if (before == may) {
-            return;
+        Map<String, String> before = habits(shops.current());
+        shops.set(habits);
+        shops.letBeAnother(beAnother);
+        Map<String, String> after = habits(shops.current());
+        if (!after.equals(before)) {
+            shops.raiseRevision();
+            changes.keep(new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", before, after), by);
         }
-        shops.letBeAnother(may);
-        shops.raiseRevision();
-        changes.keep(
-                new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", counter(before), counter(may)),
-                by);
     }
 
     /**
@@ -103,8 +103,13 @@ class TaxSettings {
         return state;
     }
 
-    private static Map<String, String> counter(boolean beAnother) {
-        return Map.of("at the counter, be another customer", beAnother ? "everybody" : "staff only");
+    private static Map<String, String> habits(Shop shop) {
+        Map<String, String> state = new TreeMap<>();
+        state.put("at the counter, be another customer", shop.beAnother() ? "everybody" : "staff only");
+        state.put("the counter is", shop.habits().counterOpen() ? "open" : "for staff only");
+        state.put("numbers have a decimal", shop.habits().decimalComma() ? "comma" : "point");
+        state.put("drafts are put live by", shop.habits().twoEyes() ? "somebody else" : "anybody who may");
+        return state;
     }
 
     /** A setting as names and figures. */

@@ -4,6 +4,7 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.DraftKind;
+import dev.steelyard.web.editing.draft.DraftRequests;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.list.Line;
@@ -35,6 +36,7 @@ class TodayController {
     private final Shops shops;
     private final OddGoods oddGoods;
     private final LeftToDo left;
+    private final DraftRequests requests;
 
     TodayController(
             List<Listing> listings,
@@ -44,7 +46,9 @@ class TodayController {
             Books books,
             Shops shops,
             OddGoods oddGoods,
-            LeftToDo left) {
+            LeftToDo left,
+            DraftRequests requests) {
+        this.requests = requests;
         this.listings = listings;
         this.drafts = drafts;
         this.releases = releases;
@@ -85,6 +89,8 @@ class TodayController {
                 lines.stream().filter(line -> line.kind() == DraftKind.CARD).count());
         model.addAttribute("deals", live(lines, DraftKind.DEAL));
         model.addAttribute("goods", book.goods().size());
+        model.addAttribute(
+                "asked", requests.all().stream().map(one -> Asked.of(one, zone)).toList());
         model.addAttribute("left", left.items());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(
@@ -93,6 +99,20 @@ class TodayController {
                         .map(entry -> ChangeLine.of(entry, zone))
                         .toList());
         return "today/today";
+    }
+
+    /** A draft that somebody asked for. */
+    record Asked(String name, String live, String by, String at, String why) {
+
+        static Asked of(DraftRequests.Request one, ZoneId zone) {
+            String own = one.kind() == DraftKind.ROWS ? ", own prices" : "";
+            return new Asked(
+                    one.name() + own,
+                    "/" + one.kind().where() + "/" + one.draft() + "/live",
+                    one.by(),
+                    Show.moment(one.at(), zone),
+                    one.why());
+        }
     }
 
     private static long live(List<Line> lines, DraftKind kind) {

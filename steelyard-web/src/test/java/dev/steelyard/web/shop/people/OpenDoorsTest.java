@@ -159,4 +159,15 @@ class OpenDoorsTest {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }
+
+    @Test
+    void aCounterForStaffOnlyAsksStrangersToSignIn(App app, Http owner) {
+        owner.signIn("maren").post("/shop/counter", "counterOpen", "false");
+        assertThat(new Http(app.url()).get("/counter").text())
+                .contains("Sign in")
+                .doesNotContain("Bow shackle");
+        assertThat(new Http(app.url()).get("/counter/basket").text()).contains("Sign in");
+        assertThat(owner.get("/counter").text()).contains("Bow shackle");
+        assertThat(owner.get("/history?subject=shop").text()).contains("for staff only");
+    }
 }
