@@ -106,6 +106,12 @@ public final class PriceBook {
         return tax;
     }
 
+    /** The same goods, cards and deals under other rules of tax: what they would come to, before anybody says so. */
+    public PriceBook withTax(@Nullable TaxRules other) {
+        DealBook dealt = DealBook.of(deals.deals(), rules.rounding(), other, List.of()); // for a few baskets, no index
+        return new PriceBook(rules, order, entries, products, dealt, other);
+    }
+
     /** The same goods and cards with other deals: a deal tried before it is live. */
     public PriceBook withDeals(List<Deal> others) {
         DealBook dealt = DealBook.of(others, rules.rounding(), tax, List.of()); // for a few baskets, no index

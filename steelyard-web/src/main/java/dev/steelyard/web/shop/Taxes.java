@@ -58,6 +58,21 @@ public class Taxes {
             Map<String, Map<Long, BigDecimal>> rates,
             Set<String> groupsWithout) {}
 
+    /** The rules that a setting would make; none where no tax would be reckoned. */
+    @Transactional(readOnly = true)
+    public @Nullable TaxRules rules(Setting setting) {
+        Map<Long, String> names = classNames();
+        Map<String, Map<String, BigDecimal>> rates = new HashMap<>();
+        setting.rates().forEach((country, ofClasses) -> {
+            Map<String, BigDecimal> named = new HashMap<>();
+            ofClasses.forEach((id, rate) -> named.put(names.getOrDefault(id, ""), rate));
+            rates.put(country, named);
+        });
+        return rates.isEmpty()
+                ? null
+                : new TaxRules(setting.included(), rates, setting.perLine(), setting.groupsWithout());
+    }
+
     /** The setting as it stands. */
     @Transactional(readOnly = true)
     public Setting setting() {

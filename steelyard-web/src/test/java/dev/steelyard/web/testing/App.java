@@ -26,6 +26,7 @@ public final class App implements AutoCloseable {
             "basket_line",
             "basket",
             "change_entry",
+            "payment_way",
             "draft_request",
             "draft_release",
             "draft_version",

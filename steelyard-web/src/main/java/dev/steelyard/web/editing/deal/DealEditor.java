@@ -27,10 +27,10 @@ import dev.steelyard.web.editing.trial.Vocabulary;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -43,12 +43,14 @@ import org.springframework.stereotype.Component;
 @Component
 class DealEditor implements Editor {
 
+    private final PaymentWays ways;
     private final Shops shops;
     private final Books books;
     private final DealOrder order;
     private final Codes codes;
 
-    DealEditor(Shops shops, Books books, DealOrder order, Codes codes) {
+    DealEditor(Shops shops, Books books, DealOrder order, Codes codes, PaymentWays ways) {
+        this.ways = ways;
         this.codes = codes;
         this.shops = shops;
         this.books = books;
@@ -113,6 +115,7 @@ class DealEditor implements Editor {
                         .toList(),
                 codes.names(),
                 CoveredGoods.of(deal.acted(), subject).words(),
+                ways.all(),
                 sound && step == DealStep.GIVES
                         ? DealBeam.draw(
                                 deal,
@@ -141,8 +144,7 @@ class DealEditor implements Editor {
 
     /** What is odd about a deal beside those that are live. */
     List<Finding> findings(Deal deal, long id, BookInForce book, Subject subject) {
-        Set<String> payments =
-                Arrays.stream(PaymentMethod.values()).map(PaymentMethod::label).collect(Collectors.toSet());
+        Set<String> payments = ways.all().stream().map(PaymentMethod::label).collect(Collectors.toSet());
         return new DealFindings(
                         book.book(),
                         book.directory(),

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param vocabulary what can be picked where goods, customers and countries are named
  * @param sets the names of sets that live deals are one of
  * @param codeLists the names of lists of codes
+ * @param payments the ways to pay there are
  * @param covered “3 products” that it acts on; empty for none
  */
 record DealPage(
@@ -24,19 +25,15 @@ record DealPage(
         List<String> sets,
         List<String> codeLists,
         String covered,
+        List<PaymentMethod> payments,
         @Nullable Beam beam,
         String today,
         BasketTrialView trial,
         List<FindingLine> findings) {
 
-    /** The ways of paying there are. */
-    public PaymentMethod[] payments() {
-        return PaymentMethod.values();
-    }
-
     /** Whether a way of paying is one of those. */
     public boolean known(String payment) {
-        return PaymentMethod.of(payment).isPresent();
+        return payments.stream().anyMatch(one -> one.label().equals(payment));
     }
 
     /** The groups a trial can be tried as. */

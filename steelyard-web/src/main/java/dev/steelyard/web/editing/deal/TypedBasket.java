@@ -124,7 +124,7 @@ record TypedBasket(Map<String, String> fields) {
     }
 
     public String payment() {
-        return PaymentMethod.of(get(PAYMENT)).orElse(PaymentMethod.CARD).label();
+        return get(PAYMENT).isEmpty() ? PaymentMethod.CARD : get(PAYMENT);
     }
 
     List<String> codes() {

@@ -12,6 +12,7 @@ import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.Orders;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.payment.PaymentWays;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -44,6 +45,7 @@ class CheckoutController {
     private final Orders orders;
     private final CheckoutKeys keys;
     private final JsonMapper mapper;
+    private final PaymentWays ways;
     private final Buyers buyers;
 
     CheckoutController(
@@ -54,7 +56,8 @@ class CheckoutController {
             Orders orders,
             CheckoutKeys keys,
             JsonMapper mapper,
-            Buyers buyers) {
+            Buyers buyers,
+            PaymentWays ways) {
         this.buyers = buyers;
         this.placeOrder = placeOrder;
         this.books = books;
@@ -63,6 +66,7 @@ class CheckoutController {
         this.orders = orders;
         this.keys = keys;
         this.mapper = mapper;
+        this.ways = ways;
     }
 
     /** What the page says above the form. */
@@ -106,13 +110,17 @@ class CheckoutController {
         if (orders.byCheckout(form.keyText()).isPresent()) {
             return receipt(form);
         }
-        Map<String, String> faults = form.faults();
-        if (!faults.isEmpty()) {
+        PaymentMethod method = offered(request).stream()
+                .filter(one -> one.label().equals(form.label()))
+                .findFirst()
+                .orElse(null);
+        Map<String, String> faults = form.faults(method);
+        if (method == null || !faults.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, request, form, faults, null);
         }
         SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
-        PlacingOutcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(), cookie.read(request));
+        PlacingOutcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(method), cookie.read(request));
         if (outcome instanceof PlacingOutcome.Placed) {
             return receipt(form);
         }
@@ -128,7 +136,10 @@ class CheckoutController {
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
-        baskets.choose(cookie.readOrMake(request, response), Countries.code(country), form.method());
+        baskets.choose(
+                cookie.readOrMake(request, response),
+                Countries.code(country),
+                ways.of(form.label()).orElse(null));
         String view = page(model, request, form, Map.of(), null);
         return request.getHeader("HX-Request") == null ? view : view + " :: checkout";
     }
@@ -141,6 +152,12 @@ class CheckoutController {
                         .header("HX-Redirect", "/counter/orders/" + key)
                         .build()
                 : ResponseEntity.noContent().build();
+    }
+
+    /** The ways to pay that whoever orders has. */
+    private List<PaymentMethod> offered(HttpServletRequest request) {
+        Shopper shopper = baskets.shopper(cookie.read(request), books.inForce());
+        return ways.offered(shopper.goesTo(), shopper.group());
     }
 
     private static Message message(PlacingOutcome outcome) {
@@ -186,7 +203,7 @@ class CheckoutController {
         model.addAttribute("basket", basket);
         model.addAttribute("seen", CheckoutSummaries.seen(basket).write(mapper));
         model.addAttribute("form", form);
-        model.addAttribute("payments", PaymentMethod.values());
+        model.addAttribute("payments", ways.offered(shopper.goesTo(), shopper.group()));
         model.addAttribute("waiting", message != null && message.waiting());
         model.addAttribute("faults", faults);
         model.addAttribute("message", message);

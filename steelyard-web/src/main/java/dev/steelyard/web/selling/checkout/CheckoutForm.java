@@ -26,8 +26,8 @@ record CheckoutForm(
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_EMAIL = 254;
 
-    /** What is wrong, by field; empty where nothing is. */
-    Map<String, String> faults() {
+    /** What is wrong, by field; empty where nothing is. @param method none where the way is not offered */
+    Map<String, String> faults(@Nullable PaymentMethod method) {
         Map<String, String> faults = new LinkedHashMap<>();
         String who = text(name);
         if (who.isEmpty() || who.length() > LONGEST_NAME) {
@@ -37,24 +37,23 @@ record CheckoutForm(
         if (!isAddress(address)) {
             faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
         }
-        if (method().atOnce() && cardNumber().isEmpty()) {
+        if (method == null) {
+            faults.put("payment", "“" + shortened(label()) + "” is not offered for this order; pick another way");
+        } else if (method.atOnce() && cardNumber().isEmpty()) {
             faults.put("card", "A card number has 12 to 19 digits; spaces do not matter");
         }
         return faults;
     }
 
     /** Only for a form without faults. */
-    Buyer buyer() {
+    Buyer buyer(PaymentMethod method) {
         return new Buyer(
-                text(name),
-                text(email),
-                method(),
-                method().atOnce() ? cardNumber().orElseThrow() : null);
+                text(name), text(email), method, method.atOnce() ? cardNumber().orElseThrow() : null);
     }
 
-    /** How it is to be paid. */
-    PaymentMethod method() {
-        return PaymentMethod.of(text(payment)).orElse(PaymentMethod.CARD);
+    /** The word of how it is to be paid. */
+    String label() {
+        return text(payment).isEmpty() ? PaymentMethod.CARD : text(payment);
     }
 
     /** The e-mail, where what is typed is one; else empty. */

@@ -3,7 +3,7 @@ package dev.steelyard.web.selling.counter;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.web.selling.shown.AsSeen;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -16,10 +16,12 @@ import org.springframework.ui.Model;
 @Component
 class BasketPage {
 
+    private final PaymentWays ways;
     private final Books books;
     private final Baskets baskets;
 
-    BasketPage(Books books, Baskets baskets) {
+    BasketPage(Books books, Baskets baskets, PaymentWays ways) {
+        this.ways = ways;
         this.books = books;
         this.baskets = baskets;
     }
@@ -44,7 +46,7 @@ class BasketPage {
         model.addAttribute("faults", faults);
         model.addAttribute("shopper", shopper);
         model.addAttribute("countries", Countries.all());
-        model.addAttribute("payments", PaymentMethod.values());
+        model.addAttribute("payments", ways.offered(shopper.goesTo(), shopper.group()));
     }
 
     /** What lines cost when they were put in, by their ids, where that is another price now; what is new is kept. */

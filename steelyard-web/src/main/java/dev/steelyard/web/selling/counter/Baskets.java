@@ -5,6 +5,7 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
@@ -39,6 +40,7 @@ public class Baskets {
     private static final int MOST_WRONG_CODES = 10;
     private static final Duration CODES_COUNT_FOR = Duration.ofHours(1);
 
+    private final PaymentWays ways;
     private final EntityManager entities;
     private final Shops shops;
     private final JsonMapper mapper;
@@ -52,7 +54,9 @@ public class Baskets {
             JsonMapper mapper,
             Codes lists,
             PlatformTransactionManager transactions,
-            Clock clock) {
+            Clock clock,
+            PaymentWays ways) {
+        this.ways = ways;
         this.lists = lists;
         this.entities = entities;
         this.shops = shops;
@@ -85,7 +89,10 @@ public class Baskets {
                 basket.country(),
                 shop.homeCountry(),
                 basket.ordersPlaced() == 0,
-                basket.payment() == null ? PaymentMethod.CARD.label() : basket.payment(),
+                ways.picked(
+                        basket.payment(),
+                        basket.country() == null ? shop.homeCountry() : basket.country(),
+                        group == null ? null : group.name()),
                 codes(basket),
                 lists.standing(codes(basket), null),
                 day == null && time == null ? now : at(day, time, now),

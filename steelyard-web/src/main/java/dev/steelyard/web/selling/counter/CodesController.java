@@ -5,7 +5,7 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.codes.Codes;
-import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.payment.PaymentWays;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZonedDateTime;
@@ -27,6 +27,7 @@ class CodesController {
     private static final int SHOWN = 40;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
 
+    private final PaymentWays ways;
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
@@ -35,7 +36,14 @@ class CodesController {
     private final Codes lists;
 
     CodesController(
-            Books books, Baskets baskets, BasketCookie cookie, BasketPage page, GuessLimit guesses, Codes lists) {
+            Books books,
+            Baskets baskets,
+            BasketCookie cookie,
+            BasketPage page,
+            GuessLimit guesses,
+            Codes lists,
+            PaymentWays ways) {
+        this.ways = ways;
         this.lists = lists;
         this.books = books;
         this.baskets = baskets;
@@ -105,7 +113,7 @@ class CodesController {
             HttpServletRequest request,
             HttpServletResponse response) {
         String token = cookie.readOrMake(request, response);
-        baskets.choose(token, Countries.code(country), PaymentMethod.of(payment).orElse(null));
+        baskets.choose(token, Countries.code(country), ways.of(payment).orElse(null));
         return after(token, model, request);
     }
 

@@ -91,17 +91,7 @@ public record Shopper(
     /** Someone who has not put anything anywhere yet. */
     static Shopper guest(String home, ZonedDateTime now) {
         return new Shopper(
-                null,
-                null,
-                null,
-                home,
-                true,
-                PaymentMethod.CARD.label(),
-                List.of(),
-                CodeStanding.NONE,
-                now,
-                true,
-                List.of());
+                null, null, null, home, true, PaymentMethod.CARD, List.of(), CodeStanding.NONE, now, true, List.of());
     }
 
     /** As cards and deals see them: whoever is in a group is signed in. */

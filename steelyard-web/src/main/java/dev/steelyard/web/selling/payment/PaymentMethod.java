@@ -1,46 +1,40 @@
 package dev.steelyard.web.selling.payment;
 
-import java.util.Arrays;
-import java.util.List;
-import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
-/** The ways of paying that the counter offers. */
-public enum PaymentMethod {
-    CARD("card", "Card"),
-    BANK_TRANSFER("bank transfer", "Bank transfer"),
-    INVOICE("invoice", "Invoice");
+/**
+ * A way to pay.
+ *
+ * @param label the word by which deals and orders name it
+ * @param title the word for people
+ * @param atOnce whether the payment service takes the money at once
+ * @param own whether the shop made it
+ * @param on whether it is offered at all
+ * @param countries where goods may go to, by ISO 3166 code; empty for anywhere
+ * @param groups customers who may; empty for everybody
+ */
+public record PaymentMethod(
+        String label,
+        String title,
+        boolean atOnce,
+        boolean own,
+        boolean on,
+        Set<String> countries,
+        Set<String> groups) {
 
-    private final String label;
-    private final String title;
+    /** The word of the payment service's. */
+    public static final String CARD = "card";
 
-    PaymentMethod(String label, String title) {
-        this.label = label;
-        this.title = title;
+    public PaymentMethod {
+        countries = Set.copyOf(countries);
+        groups = Set.copyOf(groups);
     }
 
-    /** The word by which deals name it. */
-    public String label() {
-        return label;
-    }
-
-    /** The word for people. */
-    public String title() {
-        return title;
-    }
-
-    /** Whether the payment service takes the money at once. */
-    public boolean atOnce() {
-        return this == CARD;
-    }
-
-    public static Optional<PaymentMethod> of(String label) {
-        return Arrays.stream(values())
-                .filter(method -> method.label.equals(label))
-                .findFirst();
-    }
-
-    /** All words by which deals name one. */
-    public static List<String> labels() {
-        return Arrays.stream(values()).map(PaymentMethod::label).toList();
+    /** Whether it is offered to whoever orders. @param group none for a guest */
+    public boolean isOffered(String country, @Nullable String group) {
+        return on
+                && (countries.isEmpty() || countries.contains(country))
+                && (groups.isEmpty() || group != null && groups.contains(group));
     }
 }

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param detail “version 3, 4 edits”
  * @param link to what was changed; none where there is nothing to be seen
  * @param compare to both states beside each other; none where there is nothing to compare
+ * @param back to the settings as they were before it; none where there are none
  * @param words how the states differ; empty where the link says it
  */
 public record ChangeLine(
@@ -26,6 +27,7 @@ public record ChangeLine(
         String why,
         @Nullable String link,
         @Nullable String compare,
+        @Nullable String back,
         List<String> words) {
 
     private static final int MOST_WORDS = 6;
@@ -50,6 +52,7 @@ public record ChangeLine(
                                 ? change.subject().path() + change.id()
                                 : change.subject() == ChangeSubject.PRICES ? "/goods/" + change.id() : null,
                 card ? versions(change) : change.subject() == ChangeSubject.PRICES ? prices(entry) : null,
+                entry.hasForm() ? change.subject().path() + "?before=" + entry.id() : null,
                 card || change.subject() == ChangeSubject.SIGN_IN ? List.of() : words(change));
     }
 

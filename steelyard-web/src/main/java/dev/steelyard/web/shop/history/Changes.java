@@ -39,7 +39,34 @@ public class Changes {
      *
      * @param times how many edits it draws together
      */
-    public record Entry(long id, Change change, Instant at, String by, int times) {}
+    public record Entry(long id, Change change, Instant at, String by, int times, boolean hasForm) {}
+
+    /** The fields of a settings form as they stood. @param form which one */
+    public record FormBefore(String form, Map<String, List<String>> fields, Instant at) {
+
+        public String field(String name) {
+            return fields.getOrDefault(name, List.of("")).stream().findFirst().orElse("");
+        }
+    }
+
+    /** Keeps a change of settings with the fields of its form as they stood, so that one can go back to them. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keep(Change change, String form, Map<String, List<String>> before, String by) {
+        entities.persist(new StoredChange(change, write(change.before()), write(change.after()), clock.instant(), by)
+                .withForm(mapper.writeValueAsString(Map.of("form", form, "fields", before))));
+    }
+
+    /** The fields that were kept with a change; none where none were. */
+    @Transactional(readOnly = true)
+    public Optional<FormBefore> formBefore(long id) {
+        StoredChange found = entities.find(StoredChange.class, id);
+        return found == null || found.formBefore() == null
+                ? Optional.empty()
+                : Optional.of(mapper.readValue(found.formBefore(), KeptForm.class))
+                        .map(kept -> new FormBefore(kept.form(), kept.fields(), found.madeAt()));
+    }
+
+    private record KeptForm(String form, Map<String, List<String>> fields) {}
 
     /** Keeps a change, in the transaction that makes it. */
     @Transactional(propagation = Propagation.MANDATORY)
@@ -159,7 +186,8 @@ public class Changes {
                         read(stored.after())),
                 stored.madeAt(),
                 stored.madeBy(),
-                stored.times());
+                stored.times(),
+                stored.formBefore() != null);
     }
 
     private String write(Map<String, String> state) {

@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A change as it is kept. Only edits of one draft by one person close after each other are drawn together. */
 @Entity
@@ -35,6 +36,9 @@ class StoredChange extends Stored {
 
     @Column(columnDefinition = "longtext")
     private String stateAfter = "{}";
+
+    @Column(columnDefinition = "longtext")
+    private @Nullable String formBefore;
 
     protected StoredChange() {}
 
@@ -89,6 +93,16 @@ class StoredChange extends Stored {
 
     String after() {
         return stateAfter;
+    }
+
+    @Nullable
+    String formBefore() {
+        return formBefore;
+    }
+
+    StoredChange withForm(String fields) {
+        formBefore = fields;
+        return this;
     }
 
     /** Goes on to another state. */

@@ -8,6 +8,8 @@ import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,7 +58,13 @@ class PlaceSettings {
                     Currency.getInstance(form.currency()), ZoneId.of(form.zone()), Integer.parseInt(form.decimals()));
             shops.raiseRevision();
             changes.keep(
-                    new Change(ChangeSubject.SHOP, 1, shop.name(), What.SHOP, "", before.state(), form.state()), by);
+                    new Change(ChangeSubject.SHOP, 1, shop.name(), What.SHOP, "", before.state(), form.state()),
+                    "place",
+                    Map.of(
+                            "currency", List.of(before.currency()),
+                            "zone", List.of(before.zone()),
+                            "decimals", List.of(before.decimals())),
+                    by);
         }
         return Result.DONE;
     }

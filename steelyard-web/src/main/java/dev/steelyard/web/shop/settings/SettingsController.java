@@ -1,13 +1,16 @@
 package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.web.base.page.Currencies;
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -29,9 +32,11 @@ class SettingsController {
     private final TaxSettings settings;
     private final Shops shops;
     private final Books books;
+    private final Changes changes;
     private final PlaceSettings places;
 
-    SettingsController(TaxSettings settings, PlaceSettings places, Shops shops, Books books) {
+    SettingsController(TaxSettings settings, PlaceSettings places, Shops shops, Books books, Changes changes) {
+        this.changes = changes;
         this.places = places;
         this.settings = settings;
         this.shops = shops;
@@ -39,7 +44,20 @@ class SettingsController {
     }
 
     @GetMapping("/shop")
-    String show(@RequestParam(defaultValue = "false") boolean saved, Model model) {
+    String show(@RequestParam(defaultValue = "false") boolean saved, @RequestParam @Nullable Long before, Model model) {
+        Changes.FormBefore back =
+                before == null ? null : changes.formBefore(before).orElse(null);
+        if (back != null) {
+            Map<String, String> fields = new HashMap<>();
+            back.fields().keySet().forEach(name -> fields.put(name, back.field(name)));
+            if (back.form().equals("place")) {
+                model.addAttribute("place", PlaceForm.read(fields));
+            } else if (back.form().equals("work")) {
+                model.addAttribute("work", fields);
+            }
+            BoundsForm bounds = back.form().equals("bounds") ? BoundsForm.read(fields) : BoundsForm.of(shops.current());
+            return page(model, bounds, asBefore(back, shops.current().zone()));
+        }
         return page(model, BoundsForm.of(shops.current()), saved ? "Saved. It counts from now on." : null);
     }
 
@@ -97,11 +115,26 @@ class SettingsController {
         return page(model, BoundsForm.of(shops.current()), late ? MEANWHILE : null);
     }
 
+    /** What is said of fields that stand as they were once. */
+    static String asBefore(Changes.FormBefore back, ZoneId zone) {
+        return "Not saved: this is how it was before " + Show.moment(back.at(), zone)
+                + ". Look, and save what you want back.";
+    }
+
     private String page(Model model, BoundsForm bounds, @Nullable String notice) {
         Shop shop = shops.current();
         PlaceForm place = PlaceForm.of(shop);
         if (!model.containsAttribute("place")) {
             model.addAttribute("place", place);
+        }
+        if (!model.containsAttribute("work")) {
+            model.addAttribute(
+                    "work",
+                    Map.of(
+                            "beAnother", "" + shop.beAnother(),
+                            "counterOpen", "" + shop.habits().counterOpen(),
+                            "decimalComma", "" + shop.habits().decimalComma(),
+                            "twoEyes", "" + shop.habits().twoEyes()));
         }
         model.addAttribute("seenPlace", place.seen());
         model.addAttribute("currencies", Currencies.all());

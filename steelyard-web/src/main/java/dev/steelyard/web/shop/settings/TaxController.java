@@ -6,6 +6,7 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.TaxClass;
 import dev.steelyard.web.shop.Taxes;
+import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,8 +31,19 @@ class TaxController {
     private final ClassSettings classes;
     private final Shops shops;
     private final Books books;
+    private final Changes changes;
+    private final TaxComparison comparison;
 
-    TaxController(Taxes taxes, TaxSettings settings, ClassSettings classes, Shops shops, Books books) {
+    TaxController(
+            Taxes taxes,
+            TaxSettings settings,
+            ClassSettings classes,
+            Shops shops,
+            Books books,
+            TaxComparison comparison,
+            Changes changes) {
+        this.changes = changes;
+        this.comparison = comparison;
         this.taxes = taxes;
         this.settings = settings;
         this.classes = classes;
@@ -39,7 +52,21 @@ class TaxController {
     }
 
     @GetMapping
-    String show(@RequestParam(defaultValue = "false") boolean saved, Model model) {
+    String show(@RequestParam(defaultValue = "false") boolean saved, @RequestParam @Nullable Long before, Model model) {
+        Changes.FormBefore back = before == null
+                ? null
+                : changes.formBefore(before)
+                        .filter(one -> one.form().equals("tax"))
+                        .orElse(null);
+        if (back != null) {
+            TaxForm then = TaxForm.read(
+                    new LinkedMultiValueMap<>(back.fields()),
+                    taxes.classes().stream().map(TaxClass::id).toList());
+            return page(
+                    model,
+                    then,
+                    SettingsController.asBefore(back, shops.current().zone()));
+        }
         return page(model, TaxForm.of(taxes.setting()), saved ? "Saved. It counts from now on." : null);
     }
 
@@ -55,6 +82,17 @@ class TaxController {
         if (!form.faults().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, form, null);
+        }
+        boolean turns = form.included() != taxes.setting().included();
+        if (turns && !sent.containsKey("compared")) {
+            model.addAttribute("comparison", comparison.of(form.setting()));
+            return page(
+                    model,
+                    form,
+                    form.included()
+                            ? "Not saved yet. Prices would be with tax from now on: what shoppers pay is below. Look, then save."
+                            : "Not saved yet. Prices would be without tax from now on, and tax be added: what shoppers pay is"
+                                    + " below. Look, then save.");
         }
         if (!settings.change(form.setting(), seen, who.name())) {
             response.setStatus(HttpStatus.CONFLICT.value());

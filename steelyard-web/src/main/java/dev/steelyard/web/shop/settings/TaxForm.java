@@ -80,6 +80,18 @@ record TaxForm(
                 faults);
     }
 
+    /** Its fields as a form sends them. */
+    Map<String, List<String>> fields() {
+        Map<String, List<String>> fields = new TreeMap<>();
+        fields.put("included", List.of(included ? "yes" : "no"));
+        fields.put("per", List.of(perLine ? "line" : "basket"));
+        fields.put("home", List.of(home));
+        fields.put("group", List.copyOf(groupsWithout));
+        rates.forEach((country, ofClasses) ->
+                ofClasses.forEach((id, rate) -> fields.put("rate." + country + "." + id, List.of(rate))));
+        return fields;
+    }
+
     private static String value(MultiValueMap<String, String> sent, String name) {
         String value = sent.getFirst(name);
         return value == null ? "" : value.strip();

@@ -10,6 +10,7 @@ import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.stereotype.Service;
@@ -43,10 +44,15 @@ class TaxSettings {
             return false;
         }
         Map<String, String> after = state(wanted);
+        Map<String, List<String>> fields = TaxForm.of(taxes.setting()).fields();
         if (!after.equals(before)) {
             shops.raiseRevision();
             taxes.set(wanted);
-            changes.keep(new Change(ChangeSubject.TAX, 1, shops.current().name(), What.TAX, "", before, after), by);
+            changes.keep(
+                    new Change(ChangeSubject.TAX, 1, shops.current().name(), What.TAX, "", before, after),
+                    "tax",
+                    fields,
+                    by);
         }
         return true;
     }
@@ -56,12 +62,17 @@ class TaxSettings {
     void work(ShopHabits habits, boolean beAnother, String by) {
         shops.hold();
         Map<String, String> before = habits(shops.current());
+        Map<String, List<String>> fields = fields(shops.current());
         shops.set(habits);
         shops.letBeAnother(beAnother);
         Map<String, String> after = habits(shops.current());
         if (!after.equals(before)) {
             shops.raiseRevision();
-            changes.keep(new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", before, after), by);
+            changes.keep(
+                    new Change(ChangeSubject.SHOP, 1, shops.current().name(), What.SHOP, "", before, after),
+                    "work",
+                    fields,
+                    by);
         }
     }
 
@@ -82,8 +93,13 @@ class TaxSettings {
         shops.raiseRevision();
         Shop after = shops.current();
         if (!state(after).equals(state(before))) {
+            Map<String, List<String>> fields = new TreeMap<>();
+            BoundsForm.of(before).typed().forEach((name, text) -> fields.put(name, List.of(text)));
             changes.keep(
-                    new Change(ChangeSubject.SHOP, 1, after.name(), What.SHOP, "", state(before), state(after)), by);
+                    new Change(ChangeSubject.SHOP, 1, after.name(), What.SHOP, "", state(before), state(after)),
+                    "bounds",
+                    fields,
+                    by);
         }
         return true;
     }
@@ -101,6 +117,14 @@ class TaxSettings {
         state.put("tax number", form.get("taxNumber"));
         state.put("order numbers begin with", form.get("orderPrefix"));
         return state;
+    }
+
+    private static Map<String, List<String>> fields(Shop shop) {
+        return Map.of(
+                "beAnother", List.of("" + shop.beAnother()),
+                "counterOpen", List.of("" + shop.habits().counterOpen()),
+                "decimalComma", List.of("" + shop.habits().decimalComma()),
+                "twoEyes", List.of("" + shop.habits().twoEyes()));
     }
 
     private static Map<String, String> habits(Shop shop) {

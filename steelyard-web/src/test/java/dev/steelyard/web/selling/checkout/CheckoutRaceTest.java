@@ -20,6 +20,7 @@ import dev.steelyard.web.testing.WithApp;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -37,7 +38,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 class CheckoutRaceTest {
 
     private static final int ROUNDS = 500;
-    private static final Buyer BUYER = new Buyer("Ada Quill", "ada@example.org", PaymentMethod.INVOICE, null);
+    private static final PaymentMethod INVOICE =
+            new PaymentMethod("invoice", "Invoice", false, false, true, Set.of(), Set.of());
+    private static final Buyer BUYER = new Buyer("Ada Quill", "ada@example.org", INVOICE, null);
     private static final List<String> WHO = List.of("", "Boatyard", "", "Crew club");
 
     private final AtomicInteger published = new AtomicInteger();

@@ -38,7 +38,14 @@ class SettingsTest {
         assertThat(basket(app).text()).contains("19 % tax contained in 30.00 4.79");
         Answer page = owner.signIn("maren").get("/shop/tax");
         assertThat(owner.get("/shop").text()).contains("Saltmarsh Chandlery, prices in EUR");
-        Answer saved = save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20");
+        Answer shown = save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20");
+        assertThat(shown.text())
+                .contains("Not saved yet. Prices would be without tax from now on")
+                .containsPattern("Deck brush, BRU-1 15.00 17.85")
+                .contains("open now: a basket with 1 line 30.00 35.70");
+        assertThat(basket(app).text()).as("nothing is changed yet").contains("19 % tax contained");
+        Answer saved =
+                save(owner, page, "included", "no", "per", "line", "new", "FR", "rate.new.1", "20", "compared", "yes");
         assertThat(saved.text()).contains("Saved. It counts from now on.");
         assertThat(saved.field("rate.FR.1")).isEqualTo("20");
         assertThat(basket(app).text()).contains("19 % tax on 30.00 5.70").contains("To pay, EUR 35.70");
@@ -135,5 +142,22 @@ class SettingsTest {
                 zone,
                 "decimals",
                 decimals);
+    }
+
+    /** Every setting can be gone back to: its form stands as it was, to be looked at and saved. */
+    @Test
+    void settingsAreGoneBackToFromHistory(Http owner) {
+        owner.signIn("maren");
+        save(owner, owner.get("/shop/tax"), "rate.DE.1", "21");
+        Answer tax = owner.get(owner.get("/history?subject=tax").link("as it was before"));
+        assertThat(tax.text()).contains("Not saved: this is how it was before");
+        assertThat(tax.field("rate.DE.1")).isEqualTo("19");
+        assertThat(save(owner, tax, "rate.DE.1", "19").text()).contains("Saved.");
+
+        owner.post("/shop/counter", "decimalComma", "true", "beAnother", "true");
+        Answer work = owner.get(owner.get("/history?subject=shop").link("as it was before"));
+        assertThat(work.body())
+                .containsPattern("name=\"decimalComma\" value=\"false\" checked")
+                .containsPattern("name=\"decimalComma\" value=\"true\">");
     }
 }
