@@ -9,6 +9,9 @@ public final class CurrencySigns {
 
     private static final Set<String> DOLLARS = Set.of("USD", "CAD", "AUD", "NZD", "SGD", "HKD");
 
+    private static final Set<String> YEN = Set.of("JPY", "CNY");
+    private static final String FULL_WIDTH_YEN = "\uffe5";
+
     private CurrencySigns() {}
 
     /**
@@ -19,6 +22,7 @@ public final class CurrencySigns {
     public static boolean mean(String written, String currency) {
         return written.equals(currency)
                 || written.equals(Currency.getInstance(currency).getSymbol(Locale.US))
-                || written.equals("$") && DOLLARS.contains(currency);
+                || written.equals("$") && DOLLARS.contains(currency)
+                || (written.equals("\u00a5") || written.equals(FULL_WIDTH_YEN)) && YEN.contains(currency);
     }
 }

@@ -52,6 +52,7 @@ class EveryPageTest {
             "/shop/groups",
             "/shop/people",
             "/you",
+            "/shop/payments",
             "/today",
             "/history",
             "/cards/winner?sku=ROPE-12&group=Crew+club");
@@ -92,6 +93,12 @@ class EveryPageTest {
         cards(page);
         DemoDeals.putBack(app);
         deals(page);
+
+        page.navigate("/you");
+        page.getByText("Set it up").click();
+        page.locator(".qr").waitFor();
+        checkHere(page, "a second factor that is set up");
+        fits(page, "a second factor that is set up");
 
         page.navigate("/goods/1");
         page.fill("[id='/rows/0/value']", "x");
@@ -140,9 +147,21 @@ class EveryPageTest {
     /** Heads that are not known, a batch with rows of every kind, and what can be done with picked goods. */
     private void sheets(Page page) {
         readIn(page, "sku,cust. grp,price,remark\nBRU-1,Boatyard,14,\n");
-        page.getByText("leave out").first().waitFor();
+        page.locator("#pick").waitFor();
         checkHere(page, "a sheet with heads that are not known");
         fits(page, "a sheet with heads that are not known");
+        page.navigate("/sheets?of=GOODS");
+        page.setInputFiles(
+                "#file",
+                new FilePayload(
+                        "goods.csv",
+                        "text/csv",
+                        "sku,name,brand,tax class\nA-1,One,Wickham,\nA-2,Two,,Normal\nA-3,Three,,Normal\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        page.getByText("Look at it").click();
+        page.locator(".alike").waitFor();
+        checkHere(page, "goods that are looked at");
+        fits(page, "goods that are looked at");
         readIn(
                 page,
                 "sku,what,from,price,action\nBRU-1,row,6,4,\nBRU-1,row,9,13,\nNOPE,row,6,1,\nSHK,row,100,,remove\n");

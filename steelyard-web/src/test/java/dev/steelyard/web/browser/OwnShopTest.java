@@ -4,8 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -43,6 +45,7 @@ class OwnShopTest {
             page.fill("[name=name]", "Tea caddy");
             page.fill("[name=shelfPrice]", "1200");
             page.getByText("Add it").click();
+            foreignSheet(page, url);
             page.navigate(url + "/shop/groups");
             page.fill("#new-group", "Tea rooms");
             page.click("button[value=add]");
@@ -59,6 +62,8 @@ class OwnShopTest {
             page.navigate(url + "/today");
             assertThat(page.locator("#left")).hasCount(0);
 
+            page.navigate(url + "/counter/goods/CUP-1");
+            assertThat(page.locator("#total")).hasText("1,250");
             page.navigate(url + "/counter/goods/TEA-1");
             page.fill("#quantity", "12");
             assertThat(page.locator("#total")).hasText("13,200");
@@ -72,5 +77,27 @@ class OwnShopTest {
             assertThat(page.locator(".totals")).containsText("10 % tax contained in 13,200");
             assertThat(page.locator(".totals .sum .big-figure")).hasText("13,200");
         }
+    }
+
+    /** Goods of another program: in German, with a column too many, and prices that can be read in two ways. */
+    private static void foreignSheet(Page page, String url) {
+        page.navigate(url + "/sheets?of=GOODS");
+        page.setInputFiles(
+                "#file",
+                new FilePayload(
+                        "artikel.csv",
+                        "text/csv",
+                        "Artikelnummer;Bezeichnung;Warengruppe;VK;EAN\nCUP-1;Teetasse;Geschirr > Tassen;1.250;4001\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        page.getByText("Look at it").click();
+        page.getByText("Look at the rows").click();
+        assertThat(page.locator("#why-4")).hasText("Say what it is, or that it is left out");
+        assertThat(page.locator("#why-3")).containsText("1.250 can be read in two ways");
+        page.selectOption("#is-4", "-");
+        page.selectOption("[name='how.3']", "COMMA");
+        page.getByText("Look at the rows").click();
+        assertThat(page.locator("#sum")).containsText("1 product or variant would change");
+        page.click("#apply");
+        assertThat(page.locator(".batch-applied")).isVisible();
     }
 }

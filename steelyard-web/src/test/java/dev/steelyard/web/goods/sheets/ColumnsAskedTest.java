@@ -2,6 +2,7 @@ package dev.steelyard.web.goods.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
@@ -119,5 +120,56 @@ class ColumnsAskedTest {
         assertThat(owner.get(SheetsAtWork.path(page) + "?show=all").text())
                 .contains("It ends at 85, before it begins at 90")
                 .contains("it goes on to 30, but from 20 another row begins; from 20 on that one counts");
+    }
+
+    /** Where money has three decimals, every price can be read in two ways: it is asked once, and known the next time. */
+    @Test
+    void pricesOfThreeDecimalsAreAskedAboutOnce() {
+        shopIn("KWD", 3);
+        Answer asked = sheets.read("sku,price,currency\nBRU-1,4.755,KWD\nTRAY-W,1.250,KWD\n");
+        Answer page = sheets.settled(owner.post(
+                "/sheets/columns",
+                "of",
+                asked.field("of"),
+                "is.0",
+                "SKU",
+                "is.1",
+                "PRICE",
+                "how.1",
+                "POINT",
+                "is.2",
+                "CURRENCY"));
+        assertThat(page.text()).contains("4.755").contains("1.25");
+        sheets.act(page, "apply");
+        assertThat(owner.get("/counter/price?sku=BRU-1&quantity=2").text()).contains("9.510");
+
+        assertThat(sheets.read("sku,price,currency\nBRU-1,4.765,KWD\nTRAY-W,1.250,KWD\n")
+                        .text())
+                .contains("1 price would change");
+        byte[] out = owner.bytes("/sheets/out?kind=CSV&shelf=true&everyone=true&group=Boatyard");
+        assertThat(sheets.read("back.csv", out).text()).contains("0 changes");
+    }
+
+    @Test
+    void pricesWithoutDecimalsGoRoundAsTheyAre() {
+        shopIn("JPY", 0);
+        Answer page = sheets.read("sku;price\nBRU-1;￥1500\n");
+        assertThat(page.text()).contains("1 price would change").contains("1,500");
+        sheets.act(page, "apply", "tenfold", "1");
+        assertThat(owner.get("/counter/price?sku=BRU-1&quantity=2").text())
+                .contains("3,000")
+                .doesNotContain("3,000.00");
+        byte[] out = owner.bytes("/sheets/out?kind=CSV&form=COMMA&shelf=true");
+        assertThat(sheets.read("back.csv", out).text()).contains("0 changes");
+    }
+
+    /** A shop whose cards and deals are none, since they speak of euros. */
+    private void shopIn(String currency, int decimals) {
+        app.sql().sql("delete from draft_release").update();
+        app.sql()
+                .sql("update shop set currency = ?, unit_price_decimals = ?, revision = revision + 1")
+                .params(currency, decimals)
+                .update();
+        app.bean(Books.class).refresh();
     }
 }

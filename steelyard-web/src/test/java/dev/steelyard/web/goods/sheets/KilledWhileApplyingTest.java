@@ -23,7 +23,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** The database and the application are killed while a sheet is read and applied: all of it is applied, or nothing. */
 class KilledWhileApplyingTest {
 
-    private static final String[] START = {"--demo", "--goods", "6000"};
+    private static final String[] START = {"--demo", "--goods", "2500"};
     private static final String HEAD = "sku,what,from,price\r\n";
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
