@@ -2,8 +2,6 @@ package dev.steelyard.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -238,13 +236,6 @@ class EveryPageTest {
     }
 
     private void checkHere(Page page, String path) {
-        // no page has frames, so nothing is gathered from several: that takes half the time
-        for (Rule rule : new AxeBuilder(page).setLegacyMode(true).analyze().getViolations()) {
-            if (List.of("serious", "critical").contains(rule.getImpact())) {
-                rule.getNodes()
-                        .forEach(node -> complaints.add(path + ": " + rule.getId() + ", " + rule.getHelp() + ": "
-                                + node.getHtml() + " " + node.getFailureSummary()));
-            }
-        }
+        complaints.addAll(Access.complaints(page, path));
     }
 }

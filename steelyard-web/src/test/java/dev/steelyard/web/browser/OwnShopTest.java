@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.FilePayload;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
 import java.nio.charset.StandardCharsets;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -24,20 +25,25 @@ class OwnShopTest {
             String url = beginning.node().url();
             page.navigate(url + "/goods");
             assertThat(page.locator("h1")).hasText("Begin");
+            usable(page, "the code");
             page.fill("#code", beginning.code());
             page.click("button[type=submit]");
+            usable(page, "you");
             page.fill("#name", "Ada Quill");
             page.fill("#signIn", "ada");
             page.fill("#password", PASSWORD);
             page.fill("#again", PASSWORD);
             page.click("button[value=next]");
+            usable(page, "the shop");
             page.fill("#shopName", "Quill and Daughters");
             page.selectOption("#country", "JP");
             page.click("button[value=next]");
             assertThat(page.locator("#proposed")).containsText("those of Japan now");
             page.click("button[value=next]");
+            usable(page, "tax");
             page.fill("#standard", "10");
             page.click("button[value=next]");
+            usable(page, "goods");
             page.click("button[value=first]");
             page.waitForURL(url + "/goods/new");
 
@@ -77,6 +83,10 @@ class OwnShopTest {
             assertThat(page.locator(".totals")).containsText("10 % tax contained in 13,200");
             assertThat(page.locator(".totals .sum .big-figure")).hasText("13,200");
         }
+    }
+
+    private static void usable(Page page, String step) {
+        Assertions.assertThat(Access.complaints(page, "Begin, " + step)).isEmpty();
     }
 
     /** Goods of another program: in German, with a column too many, and prices that can be read in two ways. */

@@ -76,6 +76,24 @@ class ScreenshotsTest {
         page.navigate(page.url() + "?show=all");
         page.locator("#sum").waitFor();
         shoot("sheet");
+        page.navigate("/sheets?of=GOODS");
+        page.setInputFiles(
+                "#file",
+                new FilePayload(
+                        "harlow-forge.csv",
+                        "text/csv",
+                        ("Artikelnummer;Bezeichnung;Warengruppe;Bruttopreis;EK;EAN;Hersteller\n"
+                                        + "HF-101;Schäkel gerade 8 mm;Beschläge > Schäkel;9,80;5,20;4001;Harlow Forge\n"
+                                        + "HF-102;Schäkel gerade 12 mm;Beschläge > Schäkel;1.039,50;612,00;4002;Harlow Forge\n"
+                                        + "HF-230;Wantenspanner M8;Beschläge > Spanner;39,50;1.200;4003;Harlow Forge\n")
+                                .getBytes(StandardCharsets.UTF_8)));
+        page.getByText("Look at it").click();
+        page.locator("#pick").waitFor();
+        shoot("columns");
+        page.navigate("/goods/1/about");
+        page.locator("#pictures").scrollIntoViewIfNeeded();
+        page.locator("#pictures img").first().waitFor();
+        shoot("pictures");
         page.navigate("/today");
         shoot("today");
         page.navigate("/shop/people");
@@ -129,14 +147,11 @@ class ScreenshotsTest {
         page.click("#to-live");
         page.locator("#curves").waitFor();
         shoot("card-live");
-        page.navigate("/cards/new?sku=COVER");
-        shoot("card-new");
         CardHands covers = open("Boat covers by area");
         covers.trial("a.length", "523")
                 .trial("a.width", "211")
                 .trial("a.hem", "roped")
                 .costs("332.30");
-        shoot("card-ask");
         open("Berth cushions by foam").step("piece");
         page.fill("[name='/cases/0/piece/formula']", "length * widht * height * soft_foam + 9.00 EUR");
         assertThat(page.locator(".formula-faults").first()).containsText("Did you mean");
