@@ -1,5 +1,7 @@
 // A beam's weights and its rider: dragged by mouse or finger, moved by keys. They set the fields that they name; the
 // server draws the beam anew from those. The page's own script is its host: set, settle, change, takeOff, hang.
+import { decimals, read, write } from "./numbers.js";
+
 export const beam = {
   LEFT: 74,
   RIGHT: 640,
@@ -39,13 +41,18 @@ export const beam = {
     };
   },
 
+  // Whoever may not change it only looks at a weight: its field says so.
+  isShownOnly(target) {
+    return target.classList.contains("weight") && beam.fields(target).value?.disabled === true;
+  },
+
   rider() {
     return document.getElementById(beam.svg().dataset.rider);
   },
 
   grab(event) {
     const target = event.target.closest(".weight, .rider");
-    if (!target || event.button > 0) {
+    if (!target || event.button > 0 || beam.isShownOnly(target)) {
       return;
     }
     event.preventDefault();
@@ -66,7 +73,7 @@ export const beam = {
     };
     if (!beam.held.rider) {
       const fields = beam.fields(target);
-      Object.assign(beam.held, fields, { startValue: Number(fields.value.value) });
+      Object.assign(beam.held, fields, { startValue: read(fields.value.value) });
     }
     target.classList.add("held");
   },
@@ -84,7 +91,7 @@ export const beam = {
     if (held.axis === "x") {
       const field = held.rider ? beam.rider() : held.from;
       if (field) {
-        beam.host.set(field.id, String(beam.valueAt(at.x)));
+        beam.host.set(field.id, write(beam.valueAt(at.x)));
       }
     } else if (held.axis === "y") {
       beam.setValue(held.value, held.startValue - (at.y - held.y) * held.perPixel, held.decimals, true);
@@ -103,21 +110,24 @@ export const beam = {
   // By hand to five of the last decimal; by keys to one.
   setValue(field, value, decimals, coarse) {
     const unit = Math.pow(10, -decimals) * (coarse ? 5 : 1);
-    beam.host.set(field.id, Math.max(0, Math.round(value / unit) * unit).toFixed(decimals));
+    beam.host.set(field.id, write(Math.max(0, Math.round(value / unit) * unit).toFixed(decimals)));
   },
 
   // One step along the axis: a piece, or of an amount what its last digit says.
   step(field, steps) {
     const whole = beam.svg().dataset.whole === "true";
-    const decimals = whole ? 0 : (field.value.split(".")[1] || "").length;
-    const unit = Math.pow(10, -decimals);
+    const digits = whole ? 0 : decimals(field.value);
+    const unit = Math.pow(10, -digits);
     const least = whole ? 1 : 0;
-    beam.host.set(field.id, Math.max(least, (Number(field.value) || least) + steps * unit).toFixed(decimals));
+    beam.host.set(field.id, write(Math.max(least, (read(field.value) || least) + steps * unit).toFixed(digits)));
   },
 
   key(event) {
     const steps = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
     const weight = event.target.closest(".weight");
+    if (weight && beam.isShownOnly(weight)) {
+      return;
+    }
     const rider = event.target.closest(".rider");
     const times = event.shiftKey ? 10 : 1;
     if (steps && rider && beam.rider()) {
@@ -131,7 +141,7 @@ export const beam = {
       } else {
         const { decimals, upward } = beam.svg().dataset;
         const change = steps[1] * times * Math.pow(10, -decimals) * (upward === "true" ? 1 : -1);
-        beam.setValue(value, Number(value.value) + change, Number(decimals), false);
+        beam.setValue(value, read(value.value) + change, Number(decimals), false);
       }
     } else if (weight && (event.key === "Delete" || event.key === "Backspace")) {
       event.preventDefault();
@@ -139,7 +149,7 @@ export const beam = {
     } else if (event.key === "+" && event.target.closest("#beam")) {
       event.preventDefault();
       const rides = beam.rider();
-      beam.host.hang(rides ? Number(rides.value) || 1 : "");
+      beam.host.hang(rides ? write(read(rides.value) || 1) : "");
     }
   },
 };
@@ -166,7 +176,7 @@ document.addEventListener("focusout", (event) => {
 });
 document.addEventListener("dblclick", (event) => {
   if (event.target.closest("#arm")) {
-    beam.host.hang(beam.valueAt(beam.place(event).x));
+    beam.host.hang(write(beam.valueAt(beam.place(event).x)));
   }
 });
 

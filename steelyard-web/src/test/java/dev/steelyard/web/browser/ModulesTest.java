@@ -57,6 +57,16 @@ class ModulesTest {
                 .isEqualTo(place);
     }
 
+    /** Where numbers have a decimal comma, scripts read and write fields so. */
+    @Test
+    void numbersInFieldsHaveTheSignOfThePage() {
+        assertThat(of("numbers", "[m.read('12,5'), m.read('12.5'), m.decimals('3,405'), m.write('12.50')].join(' ')"))
+                .isEqualTo("12.5 12.5 3 12.50");
+        page.evaluate("document.documentElement.dataset.decimal = ','");
+        assertThat(of("numbers", "[m.read('0,125'), m.write('12.50'), m.write(7)].join(' ')"))
+                .isEqualTo("0.125 12,50 7");
+    }
+
     @Test
     void everyModuleIsServedUnderTheVersionOfThemAll() {
         String address = (String) page.evaluate("document.querySelector('script[type=module]').src");

@@ -17,7 +17,8 @@ import org.thymeleaf.model.IText;
 /**
  * Writes the numbers of a page's text with a decimal comma, and those in fields for numbers: 1,018.50 as 1.018,50. What is
  * quoted as it was typed stays: formulas, code, errors, and whatever is marked {@code data-as-typed}. Days, times, addresses
- * and names such as SHK-8 have no number in this sense.
+ * and names such as SHK-8 have no number in this sense. The page itself
+ * says {@code data-decimal}, for its scripts.
  */
 public final class CommaFilter extends AbstractTemplateHandler {
 
@@ -59,7 +60,9 @@ public final class CommaFilter extends AbstractTemplateHandler {
                 depth = 1;
             }
         }
-        super.handleOpenElement(tag);
+        boolean isPage =
+                comma && context != null && tag.getElementCompleteName().equalsIgnoreCase("html");
+        super.handleOpenElement(isPage ? context.getModelFactory().setAttribute(tag, "data-decimal", ",") : tag);
     }
 
     private static boolean isTyped(IProcessableElementTag tag) {

@@ -92,6 +92,14 @@ public record Batch(
         return tenfold() > FEW_TENFOLD;
     }
 
+    /** The kind of oddness that is asked for, as “odd-tenfold”; none where it is none of this batch’s. */
+    public Note.@Nullable Code oddWay(String asked) {
+        return odd.keySet().stream()
+                .filter(one -> ("odd-" + one.name()).equalsIgnoreCase(asked))
+                .findFirst()
+                .orElse(null);
+    }
+
     /** How far it is, for the bar; -1 where that is not known. */
     public int percent() {
         if (progress.total() == 0) {

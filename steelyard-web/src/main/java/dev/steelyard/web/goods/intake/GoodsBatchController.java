@@ -2,8 +2,6 @@ package dev.steelyard.web.goods.intake;
 
 import dev.steelyard.core.sheet.Note;
 import dev.steelyard.format.goods.GoodsColumn;
-import dev.steelyard.format.sheet.RefusedWriter;
-import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.batch.AlikeRows;
@@ -12,18 +10,17 @@ import dev.steelyard.web.goods.batch.BatchLine;
 import dev.steelyard.web.goods.batch.BatchState;
 import dev.steelyard.web.goods.batch.BatchWork;
 import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.RefusedFile;
+import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.batch.WaitingSheets;
-import dev.steelyard.web.goods.intake.IntakeRows.Shown;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -87,11 +84,8 @@ class GoodsBatchController {
     }
 
     private String page(Batch batch, String show, int after, Model model) {
-        Note.Code odd = batch.odd().keySet().stream()
-                .filter(one -> ("odd-" + one.name()).equalsIgnoreCase(show))
-                .findFirst()
-                .orElse(null);
-        Shown shown = shown(show, batch);
+        Note.Code odd = batch.oddWay(show);
+        RowsShown shown = RowsShown.of(show, batch);
         boolean running = work.isRunning(batch);
         List<IntakeRow> page = running
                 ? List.of()
@@ -116,17 +110,6 @@ class GoodsBatchController {
         model.addAttribute("later", page.size() > PAGE ? some.get(PAGE - 1).number() : null);
         model.addAttribute("first", after == 0);
         return "sheets/goods";
-    }
-
-    /** What is asked for; else what needs somebody most. */
-    private static Shown shown(String asked, Batch batch) {
-        return Arrays.stream(Shown.values())
-                .filter(one -> one.name().equalsIgnoreCase(asked))
-                .findFirst()
-                .orElse(
-                        batch.totals().refused() > 0 && batch.state() == BatchState.READY
-                                ? Shown.REFUSED
-                                : batch.totals().writing() > 0 ? Shown.WRITING : Shown.ALL);
     }
 
     @PostMapping("/apply")
@@ -192,26 +175,13 @@ class GoodsBatchController {
     @GetMapping("/refused")
     void refused(@PathVariable long id, HttpServletResponse response) throws IOException {
         Batch batch = batch(id);
-        response.setContentType(batch.kind().mediaType());
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                FileNames.attachment(
-                        "refused " + batch.title(), "refused", batch.kind().ending()));
-        try (RefusedWriter out =
-                new RefusedWriter(batch.kind(), batch.form(), response.getOutputStream(), GoodsColumn.values())) {
-            int after = 0;
-            for (List<IntakeRow> page = rows.page(id, Shown.REFUSED, 0, AT_A_TIME);
-                    !page.isEmpty();
-                    page = rows.page(id, Shown.REFUSED, after, AT_A_TIME)) {
-                for (IntakeRow row : page) {
-                    out.add(
-                            row.line(),
-                            row.said(),
-                            Objects.requireNonNull(row.refusal()).column().head() + ": "
-                                    + row.refusal().reason());
-                    after = row.number();
-                }
-            }
-        }
+        RefusedFile.send(response, batch, after -> rows.page(id, RowsShown.REFUSED, after, AT_A_TIME).stream()
+                .map(row -> new RefusedFile.Row(
+                        row.number(),
+                        row.line(),
+                        row.said(),
+                        Objects.requireNonNull(row.refusal()).column(),
+                        row.refusal().reason()))
+                .toList());
     }
 }

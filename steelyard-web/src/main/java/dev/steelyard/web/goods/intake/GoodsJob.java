@@ -11,6 +11,7 @@ import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.intake.GoodsChecks.Numbered;
 import dev.steelyard.web.goods.sheets.ShelfPrices;
 import java.io.IOException;
@@ -96,13 +97,10 @@ class GoodsJob implements BatchJob {
     @Override
     public void again(Batch batch, Pulse pulse) {
         List<Numbered> read = new ArrayList<>();
-        for (List<IntakeRow> page = rows.page(batch.id(), IntakeRows.Shown.ALL, 0, PAGE);
+        for (List<IntakeRow> page = rows.page(batch.id(), RowsShown.ALL, 0, PAGE);
                 !page.isEmpty();
                 page = rows.page(
-                        batch.id(),
-                        IntakeRows.Shown.ALL,
-                        page.get(page.size() - 1).number(),
-                        PAGE)) {
+                        batch.id(), RowsShown.ALL, page.get(page.size() - 1).number(), PAGE)) {
             page.forEach(row -> read.add(new Numbered(row.number(), new GoodsReadRow(row.line(), row.said()))));
             pulse.read(read.size());
         }

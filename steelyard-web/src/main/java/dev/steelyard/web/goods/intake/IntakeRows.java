@@ -5,6 +5,7 @@ import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.goods.GoodsRefusal;
 import dev.steelyard.web.goods.batch.NoteText;
+import dev.steelyard.web.goods.batch.RowsShown;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -37,23 +38,6 @@ class IntakeRows {
     IntakeRows(JdbcTemplate sql, JsonMapper mapper) {
         this.sql = sql;
         this.mapper = mapper;
-    }
-
-    /** Which rows are asked for. */
-    enum Shown {
-        ALL("1 = 1"),
-        WRITING("outcome in ('ADD', 'CHANGE')"),
-        ADD("outcome = 'ADD'"),
-        CHANGE("outcome = 'CHANGE'"),
-        SAME("outcome = 'SAME'"),
-        REFUSED("outcome = 'REFUSED'"),
-        NOTED("notes is not null");
-
-        private final String where;
-
-        Shown(String where) {
-            this.where = where;
-        }
     }
 
     @Transactional
@@ -104,8 +88,8 @@ class IntakeRows {
 
     /** A page of rows by number, after one of them. */
     @Transactional(readOnly = true)
-    public List<IntakeRow> page(long batch, Shown shown, int after, int most) {
-        return query("and number > ? and " + shown.where + " order by number limit ?", batch, after, most);
+    public List<IntakeRow> page(long batch, RowsShown shown, int after, int most) {
+        return query("and number > ? and " + shown.where() + " order by number limit ?", batch, after, most);
     }
 
     /** The same of rows that are odd in one way. */

@@ -3,8 +3,6 @@ package dev.steelyard.web.goods.sheets;
 import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.SheetRow;
-import dev.steelyard.format.sheet.RefusedWriter;
-import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
@@ -14,12 +12,12 @@ import dev.steelyard.web.goods.batch.BatchLine;
 import dev.steelyard.web.goods.batch.BatchState;
 import dev.steelyard.web.goods.batch.BatchWork;
 import dev.steelyard.web.goods.batch.Batches;
+import dev.steelyard.web.goods.batch.RefusedFile;
+import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.batch.WaitingSheets;
-import dev.steelyard.web.goods.sheets.BatchRows.Shown;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +26,6 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -92,11 +89,8 @@ class BatchController {
 
     private String page(Batch batch, String show, int after, Model model) {
         BookInForce book = books.inForce();
-        Note.Code odd = batch.odd().keySet().stream()
-                .filter(one -> ("odd-" + one.name()).equalsIgnoreCase(show))
-                .findFirst()
-                .orElse(null);
-        Shown shown = shown(show, batch);
+        Note.Code odd = batch.oddWay(show);
+        RowsShown shown = RowsShown.of(show, batch);
         boolean running = work.isRunning(batch);
         List<BatchRow> page = running
                 ? List.of()
@@ -129,17 +123,6 @@ class BatchController {
 
     private Batch batch(long id) {
         return batches.find(id).orElseThrow(() -> NotThere.batch(id));
-    }
-
-    /** What is asked for; else what needs somebody most. */
-    private static Shown shown(String asked, Batch batch) {
-        return Arrays.stream(Shown.values())
-                .filter(one -> one.name().equalsIgnoreCase(asked))
-                .findFirst()
-                .orElse(
-                        batch.totals().refused() > 0 && batch.state() == BatchState.READY
-                                ? Shown.REFUSED
-                                : batch.totals().writing() > 0 ? Shown.WRITING : Shown.ALL);
     }
 
     /** Lets the rows of a group stand alone, for all goods of which everyone's rows cut into them, and checks again. */
@@ -222,26 +205,13 @@ class BatchController {
     @GetMapping("/refused")
     void refused(@PathVariable long id, HttpServletResponse response) throws IOException {
         Batch batch = batch(id);
-        response.setContentType(batch.kind().mediaType());
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                FileNames.attachment(
-                        "refused " + batch.title(), "refused", batch.kind().ending()));
-        try (RefusedWriter out =
-                new RefusedWriter(batch.kind(), batch.form(), response.getOutputStream(), Column.values())) {
-            int after = 0;
-            for (List<BatchRow> page = rows.page(id, Shown.REFUSED, 0, AT_A_TIME);
-                    !page.isEmpty();
-                    page = rows.page(id, Shown.REFUSED, after, AT_A_TIME)) {
-                for (BatchRow row : page) {
-                    out.add(
-                            row.line(),
-                            Mending.cells(row, batch),
-                            Objects.requireNonNull(row.refusal()).column().head() + ": "
-                                    + row.refusal().reason());
-                    after = row.number();
-                }
-            }
-        }
+        RefusedFile.send(response, batch, after -> rows.page(id, RowsShown.REFUSED, after, AT_A_TIME).stream()
+                .map(row -> new RefusedFile.Row(
+                        row.number(),
+                        row.line(),
+                        Mending.cells(row, batch),
+                        Objects.requireNonNull(row.refusal()).column(),
+                        row.refusal().reason()))
+                .toList());
     }
 }

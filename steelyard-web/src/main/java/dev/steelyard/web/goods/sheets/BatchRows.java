@@ -9,6 +9,7 @@ import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.web.goods.OpenDays;
 import dev.steelyard.web.goods.batch.NoteText;
+import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
@@ -59,24 +60,6 @@ class BatchRows {
         this.mapper = mapper;
     }
 
-    /** Which rows are asked for. */
-    enum Shown {
-        ALL("1 = 1"),
-        WRITING("outcome in ('ADD', 'CHANGE', 'REMOVE')"),
-        ADD("outcome = 'ADD'"),
-        CHANGE("outcome = 'CHANGE'"),
-        REMOVE("outcome = 'REMOVE'"),
-        SAME("outcome = 'SAME'"),
-        REFUSED("outcome = 'REFUSED'"),
-        NOTED("notes is not null");
-
-        private final String where;
-
-        Shown(String where) {
-            this.where = where;
-        }
-    }
-
     @Transactional
     public void insert(long batch, List<BatchRow> rows) {
         Map<String, Long> groups =
@@ -117,9 +100,9 @@ class BatchRows {
 
     /** A page of rows by number, after one of them. */
     @Transactional(readOnly = true)
-    public List<BatchRow> page(long batch, Shown shown, int after, int most) {
+    public List<BatchRow> page(long batch, RowsShown shown, int after, int most) {
         return query(
-                "where batch_id = ? and number > ? and " + shown.where + " order by number limit ?",
+                "where batch_id = ? and number > ? and " + shown.where() + " order by number limit ?",
                 batch,
                 after,
                 most);

@@ -17,6 +17,7 @@ import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
@@ -107,10 +108,9 @@ class Reading {
     /** Checks all rows anew against the goods as they are now; the old outcomes stay until the new ones are there. */
     void again(long batch, Pulse pulse) {
         List<Numbered> read = new ArrayList<>();
-        for (List<BatchRow> page = rows.page(batch, BatchRows.Shown.ALL, 0, PAGE);
+        for (List<BatchRow> page = rows.page(batch, RowsShown.ALL, 0, PAGE);
                 !page.isEmpty();
-                page = rows.page(
-                        batch, BatchRows.Shown.ALL, page.get(page.size() - 1).number(), PAGE)) {
+                page = rows.page(batch, RowsShown.ALL, page.get(page.size() - 1).number(), PAGE)) {
             page.forEach(row -> read.add(new Numbered(row.number(), Mending.asRead(row))));
             pulse.read(read.size());
         }

@@ -2,6 +2,7 @@ package dev.steelyard.web.start.begin;
 
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Currencies;
+import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.TypedRate;
 import dev.steelyard.web.shop.people.PasswordRules;
 import dev.steelyard.web.shop.people.SignInName;
@@ -75,10 +76,10 @@ final class BeginForm implements Serializable {
     }
 
     void read(BeginStep step, Map<String, String> sent) {
-        step.fields()
-                .forEach(field -> typed.put(
-                        field,
-                        sent.getOrDefault(field, "").replace("\r\n", "\n").strip()));
+        step.fields().stream()
+                .filter(sent::containsKey)
+                .forEach(field ->
+                        typed.put(field, sent.get(field).replace("\r\n", "\n").strip()));
     }
 
     /** Takes a password, where one was typed. @return what is wrong with it, by field */
@@ -117,6 +118,7 @@ final class BeginForm implements Serializable {
                 length("taxNumber", 0, LONGEST_WORD, faults);
                 check("country", Countries.code(get("country")) != null, "Pick a country", faults);
                 check("currency", Currencies.all().containsKey(get("currency")), "Pick a currency", faults);
+                check("numbers", get("numbers").matches("comma|point"), "Pick one", faults);
                 check("zone", ZoneId.getAvailableZoneIds().contains(get("zone")), "Pick a time zone", faults);
             }
             case TAX -> {
@@ -154,6 +156,12 @@ final class BeginForm implements Serializable {
         } else if (length > most) {
             faults.put(field, "At most " + most + " characters; these are " + length);
         }
+    }
+
+    /** How the shop works at first. */
+    ShopHabits habits() {
+        return new ShopHabits(
+                get("numbers").equals("comma"), ShopHabits.USUAL.counterOpen(), ShopHabits.USUAL.twoEyes());
     }
 
     Currency currency() {

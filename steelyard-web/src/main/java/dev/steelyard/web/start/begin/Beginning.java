@@ -50,6 +50,7 @@ class Beginning {
         shops.set(form.get("shopName"), Bounds.USUAL, new Invoicing(form.get("address"), form.get("taxNumber"), ""));
         shops.place(
                 form.currency(), ZoneId.of(form.get("zone")), form.currency().getDefaultFractionDigits());
+        shops.set(form.habits());
         tax(form);
         shops.begin();
         shops.raiseRevision();

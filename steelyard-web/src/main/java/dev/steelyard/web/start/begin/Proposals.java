@@ -1,7 +1,10 @@
 package dev.steelyard.web.start.begin;
 
 import dev.steelyard.web.base.page.ShippedText;
+import java.text.DecimalFormatSymbols;
+import java.util.Arrays;
 import java.util.Currency;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
@@ -29,6 +32,8 @@ final class Proposals {
                 currency(country),
                 "zone",
                 ZONES.getProperty(country, "UTC"),
+                "numbers",
+                numbers(country),
                 "included",
                 WITHOUT_TAX.contains(country) ? "no" : "yes",
                 "standard",
@@ -40,6 +45,18 @@ final class Proposals {
     /** Whether rates of a country ship. */
     static boolean hasRates(String country) {
         return RATES.containsKey(country);
+    }
+
+    /** With a comma where most of the country's languages write it so (CLDR, as the JDK has it). */
+    private static String numbers(String country) {
+        List<Locale> spoken = Arrays.stream(Locale.getAvailableLocales())
+                .filter(locale -> locale.getCountry().equals(country)
+                        && !locale.getLanguage().isEmpty())
+                .toList();
+        long commas = spoken.stream()
+                .filter(locale -> DecimalFormatSymbols.getInstance(locale).getDecimalSeparator() == ',')
+                .count();
+        return commas * 2 > spoken.size() ? "comma" : "point";
     }
 
     private static String currency(String country) {

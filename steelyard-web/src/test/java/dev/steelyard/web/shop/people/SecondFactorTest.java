@@ -2,17 +2,15 @@ package dev.steelyard.web.shop.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
+import dev.steelyard.web.testing.MadeCodes;
 import dev.steelyard.web.testing.WithApp;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
-import javax.crypto.spec.SecretKeySpec;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -30,46 +28,30 @@ class SecondFactorTest {
         this.maren = browser.signIn("maren");
     }
 
-    private static String code(byte[] secret, Duration off) throws Exception {
-        TimeBasedOneTimePasswordGenerator codes = new TimeBasedOneTimePasswordGenerator();
-        return codes.generateOneTimePasswordString(
-                new SecretKeySpec(secret, codes.getAlgorithm()), Instant.now().plus(off), Locale.ROOT);
-    }
-
-    /** Sets it up as somebody does: reads the letters from the page. @return the secret */
-    private byte[] setUp() throws Exception {
+    /** Sets it up as somebody does: reads the letters from the page. @return what makes its codes */
+    private MadeCodes setUp() {
         Answer page = maren.post("/you/factor/begin");
         String letters = Pattern.compile("id=\"secret\">([A-Z2-7 ]+)<")
                 .matcher(page.body())
                 .results()
                 .findFirst()
                 .orElseThrow()
-                .group(1)
-                .replace(" ", "");
-        byte[] secret = base32(letters);
+                .group(1);
+        MadeCodes codes = new MadeCodes(letters);
         assertThat(page.body()).contains("<svg class=\"qr\"");
         assertThat(maren.post("/you/factor/on", "code", "000000").text()).contains("This is not the code");
 
-        Answer on = maren.post("/you/factor/on", "code", code(secret, Duration.ofSeconds(-30)));
+        Answer on = maren.post("/you/factor/on", "code", codes.code(Duration.ofSeconds(-30)));
         recovery = Pattern.compile("<code>([a-z2-9]{5}-[a-z2-9]{5})</code>")
                 .matcher(on.body())
                 .results()
                 .map(found -> found.group(1))
                 .toList();
         assertThat(recovery).hasSize(10);
-        return secret;
+        return codes;
     }
 
     private List<String> recovery = List.of();
-
-    private static byte[] base32(String letters) {
-        byte[] bytes = new byte[letters.length() * 5 / 8];
-        for (int bit = 0; bit < bytes.length * 8; bit++) {
-            int letter = "ABCDEFGHIJKLMNOPQRSTUVWXYZ234567".indexOf(letters.charAt(bit / 5));
-            bytes[bit / 8] |= (byte) ((letter >> (4 - bit % 5) & 1) << (7 - bit % 8));
-        }
-        return bytes;
-    }
 
     private Http half() {
         Http browser = new Http(app.url());
@@ -83,13 +65,13 @@ class SecondFactorTest {
     }
 
     @Test
-    void theCodeIsAskedForAfterThePasswordAndTakenOnce() throws Exception {
-        byte[] secret = setUp();
+    void theCodeIsAskedForAfterThePasswordAndTakenOnce() {
+        MadeCodes codes = setUp();
         Http browser = half();
 
         assertThat(browser.post("/sign-in/code", "code", "123456").text())
                 .contains("This is not the code that counts now");
-        String code = code(secret, Duration.ZERO);
+        String code = codes.code(Duration.ZERO);
         assertThat(browser.post("/sign-in/code", "code", code.substring(0, 3) + " " + code.substring(3))
                         .text())
                 .contains("Maren");
@@ -101,7 +83,7 @@ class SecondFactorTest {
     }
 
     @Test
-    void aCodeOnPaperOpensOnceAndWrongOnesSlowDown() throws Exception {
+    void aCodeOnPaperOpensOnceAndWrongOnesSlowDown() {
         setUp();
         assertThat(half().post("/sign-in/code", "code", recovery.get(3).toUpperCase(Locale.ROOT))
                         .text())
@@ -116,7 +98,7 @@ class SecondFactorTest {
     }
 
     @Test
-    void itIsTakenOffByThePasswordOrByWhoKeepsTheShop() throws Exception {
+    void itIsTakenOffByThePasswordOrByWhoKeepsTheShop() {
         setUp();
         assertThat(maren.post("/you/factor/off", "old", "wrong").text()).contains("This is not your password");
         assertThat(maren.post("/you/factor/off", "old", "saltmarsh").text()).contains("Set it up");

@@ -84,8 +84,8 @@ class BeginTest {
         assertThat(owner.get("/shop").text()).contains("Quill, prices in EUR");
         assertThat(owner.get("/history").text()).contains("Ada made Quill");
         assertThat(owner.get("/shop/tax").body())
-                .as("a rate typed with a comma")
-                .contains("value=\"5.5\"");
+                .as("a rate typed with a comma, and shown so where Germany is proposed")
+                .contains("value=\"5,5\"");
 
         other.post("/begin/goods", "do", "later");
         assertThat(app.sql().sql("select name from staff").query(String.class).list())
@@ -115,7 +115,7 @@ class BeginTest {
 
         // another country brings its currency before one goes on
         Answer proposed = shop(owner, "JP", "EUR", "Europe/Berlin");
-        assertThat(proposed.text()).contains("Currency and time zone are those of Japan now.");
+        assertThat(proposed.text()).contains("Currency, time zone and numbers are those of Japan now.");
         assertThat(shop(owner, "JP", "JPY", "Asia/Tokyo").text()).contains("No rates ship for Japan.");
         shop(owner, "CH", "JPY", "Asia/Tokyo");
         assertThat(shop(owner, "CH", "CHF", "Europe/Zurich").field("standard")).isEqualTo("8.1");
