@@ -211,6 +211,9 @@ class GoodsApplying {
         List<String> named = new ArrayList<>(prices.changedSince(id, way, NAMED + 1));
         boolean back = way == Direction.UNDO;
         named.addAll(back ? touched(id) : taken(id));
+        if (back) {
+            each(id, Outcome.Kind.ADD, true, some -> named.addAll(differing(some, true)));
+        }
         for (boolean variants : new boolean[] {false, true}) {
             each(id, Outcome.Kind.CHANGE, variants, some -> named.addAll(differing(some, back)));
         }
@@ -240,7 +243,8 @@ class GoodsApplying {
     private List<String> touched(long id) {
         return named(
                 "left join product p on p.id = b.product_id",
-                "(p.id is null or not b.variant and p.version <> exists (select 1 from goods_batch_row v where v.batch_id ="
+                "(p.id is null or b.variant and exists (select 1 from price_row r where r.variant_id = b.variant_id)"
+                        + " or not b.variant and p.version <> exists (select 1 from goods_batch_row v where v.batch_id ="
                         + " b.batch_id and v.outcome = 'ADD' and v.variant and v.product_id = b.product_id))",
                 id);
     }

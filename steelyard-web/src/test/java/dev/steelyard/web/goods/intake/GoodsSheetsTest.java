@@ -203,6 +203,16 @@ class GoodsSheetsTest {
     }
 
     @Test
+    void aNewVariantThatGotPricesSinceIsNotTakenAway() {
+        Answer page = read("sku,variant of,variant name\nBRU-L,BRU-1,long\n");
+        sheets.act(page, "apply");
+        sheets.act(sheets.read("sku,what,from,price\nBRU-L,row,10,14.00\n"), "apply");
+
+        assertThat(undo(page).text()).contains("Nothing was undone").contains("line 2, BRU-L");
+        assertThat(count("select count(*) from variant where sku = 'BRU-L'")).isEqualTo(1);
+    }
+
+    @Test
     void manyPricesThatChangeTenfoldAskForTheirNumber() {
         StringBuilder sheet = new StringBuilder("sku,name,shelf price\n");
         for (int i = 0; i < 12; i++) {
