@@ -49,11 +49,16 @@ class GoodsChecks {
     /** A row that was read, with its place in the batch. */
     record Numbered(int number, GoodsReadRow row) {}
 
+    /** What became of some rows, and the prices that they change of goods that are there. */
+    record Found(List<IntakeRow> rows, List<ShelfPrices.Checked> prices) {}
+
     /**
+     * Keeps nothing by itself, so that what was kept before stays until all of it is there.
+     *
      * @param sink takes outcomes, of some rows at a time; not in the order of their numbers
      * @return the names that applying makes
      */
-    NewNames.Made check(long batch, List<Numbered> rows, ColumnPlan plan, Consumer<List<IntakeRow>> sink) {
+    NewNames.Made check(long batch, List<Numbered> rows, ColumnPlan plan, Consumer<Found> sink) {
         GoodsShop shop = new GoodsShop(
                 shops.current().currency(),
                 taxes.classes().stream()
@@ -63,7 +68,6 @@ class GoodsChecks {
         NewNames names = new NewNames(texts.paths().values(), bulk.brands());
         SheetSkus skus = new SheetSkus(rows, new GoodsCells(shop, plan));
         GoodsRules rules = new GoodsRules(shop, names, skus, ids);
-        shelfPrices.forget(batch);
         List<IntakeRow> variants = new ArrayList<>();
         for (int from = 0; from < rows.size(); from += AT_A_TIME) {
             List<IntakeRow> some = rows.subList(from, Math.min(rows.size(), from + AT_A_TIME)).stream()
@@ -116,15 +120,16 @@ class GoodsChecks {
     }
 
     /** Rows with what is odd about their shelf prices; those of goods that are there already are checked as any price is. */
-    private List<IntakeRow> priced(long batch, List<IntakeRow> rows) {
+    private Found priced(long batch, List<IntakeRow> rows) {
         List<ShelfPrices.Wish> wishes = rows.stream()
                 .filter(row -> row.outcome() == Outcome.Kind.CHANGE && differs(row, GoodsColumn.SHELF_PRICE))
                 .map(row -> new ShelfPrices.Wish(
                         row.number(), row.line(), row.sku(), row.will().getOrDefault(GoodsColumn.SHELF_PRICE, "")))
                 .toList();
-        Map<Integer, ShelfPrices.Checked> checked = shelfPrices.check(batch, wishes).stream()
-                .collect(Collectors.toMap(ShelfPrices.Checked::number, Function.identity()));
-        return rows.stream()
+        List<ShelfPrices.Checked> prices = shelfPrices.check(batch, wishes);
+        Map<Integer, ShelfPrices.Checked> checked =
+                prices.stream().collect(Collectors.toMap(ShelfPrices.Checked::number, Function.identity()));
+        List<IntakeRow> priced = rows.stream()
                 .map(row -> {
                     ShelfPrices.Checked one = checked.get(row.number());
                     return one == null
@@ -134,6 +139,7 @@ class GoodsChecks {
                                     : row.refused(GoodsColumn.SHELF_PRICE, one.refused());
                 })
                 .toList();
+        return new Found(priced, prices);
     }
 
     private static boolean differs(IntakeRow row, GoodsColumn column) {

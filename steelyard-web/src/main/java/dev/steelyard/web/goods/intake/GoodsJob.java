@@ -12,6 +12,7 @@ import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
 import dev.steelyard.web.goods.batch.RowsShown;
+import dev.steelyard.web.goods.intake.GoodsChecks.Found;
 import dev.steelyard.web.goods.intake.GoodsChecks.Numbered;
 import dev.steelyard.web.goods.sheets.ShelfPrices;
 import java.io.IOException;
@@ -19,6 +20,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Batches of goods: what a goods sheet says of products and variants. */
 @Component
@@ -33,6 +35,7 @@ class GoodsJob implements BatchJob {
     private final ShelfPrices shelfPrices;
     private final Batches batches;
     private final MadeNames made;
+    private final TransactionTemplate transactions;
 
     GoodsJob(
             IntakeRows rows,
@@ -40,7 +43,9 @@ class GoodsJob implements BatchJob {
             GoodsApplying applying,
             ShelfPrices shelfPrices,
             Batches batches,
-            MadeNames made) {
+            MadeNames made,
+            TransactionTemplate transactions) {
+        this.transactions = transactions;
         this.rows = rows;
         this.checks = checks;
         this.applying = applying;
@@ -87,11 +92,27 @@ class GoodsJob implements BatchJob {
 
     private void check(long batch, List<Numbered> read, ColumnPlan plan, Pulse pulse) {
         pulse.total(read.size());
-        made.keep(batch, checks.check(batch, read, plan, found -> {
-            rows.insert(batch, found);
-            pulse.checked(found.size());
-        }));
+        NewNames.Made names = checks.check(batch, read, plan, found -> {
+            keep(batch, found);
+            pulse.checked(found.rows().size());
+        });
+        made.keep(batch, names);
         batches.count(batch, IntakeRows.TABLE);
+    }
+
+    private void keep(long batch, Found found) {
+        rows.insert(batch, found.rows());
+        shelfPrices.keep(batch, found.prices());
+    }
+
+    /** All of it at once: were it stopped halfway, rows would be shown whose prices are not kept. */
+    private void replace(long batch, List<Found> all, NewNames.Made names) {
+        transactions.executeWithoutResult(status -> {
+            forget(batch);
+            all.forEach(found -> keep(batch, found));
+            made.keep(batch, names);
+            batches.count(batch, IntakeRows.TABLE);
+        });
     }
 
     @Override
@@ -104,8 +125,13 @@ class GoodsJob implements BatchJob {
             page.forEach(row -> read.add(new Numbered(row.number(), new GoodsReadRow(row.line(), row.said()))));
             pulse.read(read.size());
         }
-        rows.deleteAll(batch.id());
-        check(batch.id(), read, batch.plan(), pulse);
+        pulse.total(read.size());
+        List<Found> all = new ArrayList<>();
+        NewNames.Made names = checks.check(batch.id(), read, batch.plan(), found -> {
+            all.add(found);
+            pulse.checked(found.rows().size());
+        });
+        replace(batch.id(), all, names);
     }
 
     @Override

@@ -37,10 +37,14 @@ public class ShelfPrices {
      */
     public record Wish(int number, int line, String sku, String price) {}
 
-    /** What is odd about it, and why it cannot be; none where it can. */
-    public record Checked(int number, List<Note> notes, @Nullable String refused) {}
+    /**
+     * What is odd about it, and why it cannot be; none where it can.
+     *
+     * @param row as a price of the batch
+     */
+    public record Checked(int number, List<Note> notes, @Nullable String refused, BatchRow row) {}
 
-    /** Checks some, and keeps those that can be as prices of the batch. */
+    /** Checks some; nothing is kept by it. */
     public List<Checked> check(long batch, List<Wish> wishes) {
         if (wishes.isEmpty()) {
             return List.of();
@@ -48,14 +52,14 @@ public class ShelfPrices {
         List<Numbered> numbered = wishes.stream().map(ShelfPrices::numbered).toList();
         List<BatchRow> found = new ArrayList<>();
         checks.check(batch, numbered, found::addAll);
-        rows.insert(batch, found.stream().filter(row -> row.outcome().writes()).toList());
         return found.stream()
                 .map(row -> new Checked(
                         row.number(),
                         row.notes(),
                         row.outcome() == Outcome.Kind.REFUSED && row.refusal() != null
                                 ? row.refusal().reason()
-                                : null))
+                                : null,
+                        row))
                 .toList();
     }
 
@@ -80,6 +84,16 @@ public class ShelfPrices {
                 : List.of(new Note(
                         Note.Code.BELOW_COST,
                         Decimals.plain(price, 2) + " is less than the " + Decimals.plain(cost, 2) + " that one costs"));
+    }
+
+    /** Keeps those that can be as prices of the batch. */
+    public void keep(long batch, List<Checked> checked) {
+        rows.insert(
+                batch,
+                checked.stream()
+                        .map(Checked::row)
+                        .filter(row -> row.outcome().writes())
+                        .toList());
     }
 
     public void forget(long batch) {
