@@ -64,6 +64,11 @@ public class Books {
         return now != null ? now : refresh();
     }
 
+    /** The book that is held, without asking the database; none before the first was made. */
+    public @Nullable BookInForce held() {
+        return held;
+    }
+
     /** Looks whether prices have changed and holds the newest book; called once prices have been saved here. */
     public synchronized BookInForce refresh() {
         BookInForce now = held;

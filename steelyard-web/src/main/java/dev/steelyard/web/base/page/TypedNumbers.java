@@ -4,7 +4,6 @@ import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.core.number.WrittenNumber;
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class TypedNumbers {
 
-    private static final ThreadLocal<@Nullable Supplier<@Nullable Ways>> WAYS = new ThreadLocal<>();
+    private static final ThreadLocal<@Nullable Ways> WAYS = new ThreadLocal<>();
 
     /**
      * How numbers are written in a shop.
@@ -26,7 +25,7 @@ public final class TypedNumbers {
     private TypedNumbers() {}
 
     /** From here on numbers typed by whoever this thread serves are written in some way; none for any. */
-    public static void in(Supplier<@Nullable Ways> ways) {
+    public static void in(@Nullable Ways ways) {
         WAYS.set(ways);
     }
 
@@ -57,17 +56,12 @@ public final class TypedNumbers {
 
     /** Whether numbers are written and shown with a decimal comma. */
     public static boolean isComma() {
-        Ways ways = ways();
+        Ways ways = WAYS.get();
         return ways != null && ways.comma();
     }
 
-    private static @Nullable Ways ways() {
-        Supplier<@Nullable Ways> ways = WAYS.get();
-        return ways == null ? null : ways.get();
-    }
-
     private static @Nullable String currency() {
-        Ways ways = ways();
+        Ways ways = WAYS.get();
         return ways == null ? null : ways.currency();
     }
 }

@@ -92,7 +92,8 @@ public class Baskets {
                 ways.picked(
                         basket.payment(),
                         basket.country() == null ? shop.homeCountry() : basket.country(),
-                        group == null ? null : group.name()),
+                        group == null ? null : group.name(),
+                        shop.revision()),
                 codes(basket),
                 lists.standing(codes(basket), null),
                 day == null && time == null ? now : at(day, time, now),

@@ -7,11 +7,9 @@ import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -82,8 +80,9 @@ class PaymentSettings {
     }
 
     private static @Nullable String code(String typed) {
-        return Countries.code(typed.toUpperCase(Locale.ROOT)) != null
-                ? Countries.code(typed.toUpperCase(Locale.ROOT))
+        String code = Countries.code(typed.toUpperCase(Locale.ROOT));
+        return code != null
+                ? code
                 : Countries.all().entrySet().stream()
                         .filter(one -> one.getValue().equalsIgnoreCase(typed))
                         .map(Map.Entry::getKey)
@@ -135,6 +134,7 @@ class PaymentSettings {
     }
 
     private void keep(String name, What what, Map<String, String> before, Map<String, String> after, String by) {
+        shops.raiseRevision();
         changes.keep(new Change(ChangeSubject.SHOP, 1, "the way to pay “" + name + "”", what, "", before, after), by);
     }
 
@@ -142,16 +142,13 @@ class PaymentSettings {
         Map<String, String> state = new TreeMap<>();
         state.put("called", way.title());
         state.put("offered", way.on() ? "yes" : "no");
-        state.put("to", way.countries().isEmpty() ? "everywhere" : String.join(", ", new TreeSet<>(way.countries())));
+        state.put("to", way.countries().isEmpty() ? "everywhere" : typed(way));
         state.put("for", way.groups().isEmpty() ? "everybody" : String.join(", ", new TreeSet<>(way.groups())));
         return state;
     }
 
     /** Words as they are typed again. */
     static String typed(PaymentMethod way) {
-        return Arrays.stream(way.countries().toArray(String[]::new))
-                .sorted()
-                .map(Objects::requireNonNull)
-                .collect(Collectors.joining(", "));
+        return String.join(", ", new TreeSet<>(way.countries()));
     }
 }

@@ -21,6 +21,7 @@ public class PaymentWays {
 
     private final JdbcTemplate sql;
     private final Shops shops;
+    private volatile @Nullable Kept kept;
 
     PaymentWays(JdbcTemplate sql, Shops shops) {
         this.sql = sql;
@@ -62,10 +63,23 @@ public class PaymentWays {
         return all().stream().filter(one -> one.isOffered(country, group)).toList();
     }
 
-    /** What somebody picked, where it is offered to them; else the first that is. */
-    @Transactional(readOnly = true)
-    public String picked(@Nullable String label, String country, @Nullable String group) {
-        List<PaymentMethod> offered = offered(country, group);
+    /** All of them as they were at a revision of prices, which whoever changes one raises. */
+    private record Kept(long revision, List<PaymentMethod> all) {}
+
+    /**
+     * What somebody picked, where it is offered to them; else the first that is. Asked for each price that a shopper types, so
+     * the database is asked once for each revision.
+     *
+     * @param revision of prices, which the shopper sees
+     */
+    public String picked(@Nullable String label, String country, @Nullable String group, long revision) {
+        Kept now = kept;
+        if (now == null || now.revision() != revision) {
+            now = new Kept(revision, all());
+            kept = now;
+        }
+        List<PaymentMethod> offered =
+                now.all().stream().filter(one -> one.isOffered(country, group)).toList();
         return offered.stream()
                 .map(PaymentMethod::label)
                 .filter(one -> one.equals(label))

@@ -1,8 +1,10 @@
 package dev.steelyard.web.selling.payment;
 
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -23,8 +25,10 @@ class PaymentsController {
     private final PaymentWays ways;
     private final PaymentSettings settings;
     private final Shops shops;
+    private final Books books;
 
-    PaymentsController(PaymentWays ways, PaymentSettings settings, Shops shops) {
+    PaymentsController(PaymentWays ways, PaymentSettings settings, Shops shops, Books books) {
+        this.books = books;
         this.ways = ways;
         this.settings = settings;
         this.shops = shops;
@@ -54,6 +58,7 @@ class PaymentsController {
                             new PaymentSettings.Typed(label, title, on, countries, group), who.name());
                 };
         if (fault.isEmpty()) {
+            books.refresh();
             return "redirect:/shop/payments";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -62,9 +67,10 @@ class PaymentsController {
 
     private String page(Model model, String fault) {
         model.addAttribute("fault", fault);
-        model.addAttribute("ways", ways.all());
+        List<PaymentMethod> all = ways.all();
+        model.addAttribute("ways", all);
         Map<String, String> typed =
-                ways.all().stream().collect(Collectors.toMap(PaymentMethod::label, PaymentSettings::typed));
+                all.stream().collect(Collectors.toMap(PaymentMethod::label, PaymentSettings::typed));
         model.addAttribute("typed", typed);
         model.addAttribute("groups", shops.groups());
         return "settings/payments";

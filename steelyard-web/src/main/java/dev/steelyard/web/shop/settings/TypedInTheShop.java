@@ -1,23 +1,27 @@
-package dev.steelyard.web.shop;
+package dev.steelyard.web.shop.settings;
 
 import dev.steelyard.web.base.page.TypedNumbers;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** What is typed on a page is in the shop's currency, and written as its numbers are. */
+/**
+ * What is typed on a page is in the shop's currency, and written as its numbers are. Every page asks, so the database is not asked:
+ * the page that says that it is away is one of them.
+ */
 @Component
 class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
 
-    private final Shops shops;
+    private final Books books;
 
-    TypedInTheShop(Shops shops) {
-        this.shops = shops;
+    TypedInTheShop(Books books) {
+        this.books = books;
     }
 
     @Override
@@ -27,12 +31,13 @@ class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        TypedNumbers.in(SingletonSupplier.ofNullable(() -> shops.exists() ? ways(shops.current()) : null));
+        BookInForce book = books.held();
+        TypedNumbers.in(
+                book == null
+                        ? null
+                        : new TypedNumbers.Ways(
+                                book.shop().currency(), book.shop().habits().decimalComma()));
         return true;
-    }
-
-    private static TypedNumbers.Ways ways(Shop shop) {
-        return new TypedNumbers.Ways(shop.currency(), shop.habits().decimalComma());
     }
 
     @Override
