@@ -1,10 +1,22 @@
 package dev.steelyard.web.base.image;
 
+import com.twelvemonkeys.imageio.metadata.Entry;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEG;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegment;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegmentUtil;
+import com.twelvemonkeys.imageio.metadata.tiff.TIFF;
+import com.twelvemonkeys.imageio.metadata.tiff.TIFFReader;
 import java.awt.geom.AffineTransform;
 import java.awt.image.AffineTransformOp;
 import java.awt.image.BufferedImage;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import javax.imageio.ImageIO;
+import javax.imageio.stream.ImageInputStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Turns a picture as the camera was held. JPEG files say so by the tag “orientation” of their Exif part (CIPA DC-008); pixels
@@ -12,11 +24,7 @@ import java.nio.ByteOrder;
  */
 final class Upright {
 
-    private static final int APP1 = 0xE1;
-    private static final int SCAN = 0xDA;
-    private static final int ORIENTATION = 0x0112;
-    private static final int EXIF = 0x45786966;
-    private static final int ENTRY = 12;
+    private static final Logger log = LoggerFactory.getLogger(Upright.class);
 
     private Upright() {}
 
@@ -41,42 +49,26 @@ final class Upright {
 
     /** From 1, upright, to 8; 1 where the file says nothing that can be understood. */
     static int orientation(byte[] file) {
-        ByteBuffer bytes = ByteBuffer.wrap(file);
-        if (bytes.remaining() < 4 || bytes.getShort(0) != (short) 0xFFD8) {
+        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            List<JPEGSegment> exif = isJpeg(file) ? JPEGSegmentUtil.readSegments(stream, JPEG.APP1, "Exif") : List.of();
+            return exif.isEmpty() ? 1 : orientation(exif.get(0));
+        } catch (IOException | RuntimeException notUnderstood) {
+            log.debug("How a camera was held could not be read", notUnderstood);
             return 1;
         }
-        int at = 2;
-        while (at + 4 <= file.length && (file[at] & 0xFF) == 0xFF && (file[at + 1] & 0xFF) != SCAN) {
-            int length = bytes.getShort(at + 2) & 0xFFFF;
-            if ((file[at + 1] & 0xFF) == APP1
-                    && length > 16
-                    && at + 2 + length <= file.length
-                    && bytes.getInt(at + 4) == EXIF) {
-                return tag(bytes.slice(at + 10, length - 8));
-            }
-            at += 2 + length;
-        }
-        return 1;
     }
 
-    /** @param exif from its byte order mark on */
-    private static int tag(ByteBuffer exif) {
-        exif.order(exif.getShort(0) == 0x4949 ? ByteOrder.LITTLE_ENDIAN : ByteOrder.BIG_ENDIAN);
-        int directory = exif.getInt(4);
-        if (directory < 8 || directory + 2 > exif.limit()) {
-            return 1;
-        }
-        int entries = exif.getShort(directory) & 0xFFFF;
-        for (int i = 0; i < entries; i++) {
-            int entry = directory + 2 + i * ENTRY;
-            if (entry + ENTRY > exif.limit()) {
-                return 1;
-            }
-            if ((exif.getShort(entry) & 0xFFFF) == ORIENTATION) {
-                int value = exif.getShort(entry + 8) & 0xFFFF;
-                return value >= 1 && value <= 8 ? value : 1;
+    private static boolean isJpeg(byte[] file) {
+        return file.length > 2 && (file[0] & 0xFF) == 0xFF && (file[1] & 0xFF) == 0xD8;
+    }
+
+    private static int orientation(JPEGSegment exif) throws IOException {
+        try (InputStream data = exif.data()) {
+            data.skipNBytes(1); // a byte stands between the name and what it names
+            try (ImageInputStream tiff = ImageIO.createImageInputStream(data)) {
+                Entry said = new TIFFReader().read(tiff).getEntryById(TIFF.TAG_ORIENTATION);
+                return said != null && said.getValue() instanceof Number value ? value.intValue() : 1;
             }
         }
-        return 1;
     }
 }

@@ -3,13 +3,10 @@ package dev.steelyard.web.goods.intake;
 import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.format.goods.GoodsCells;
 import dev.steelyard.format.goods.GoodsColumn;
-import dev.steelyard.web.editing.draft.Meant;
-import dev.steelyard.web.editing.draft.MeantNames;
 import dev.steelyard.web.goods.BatchPrices;
 import dev.steelyard.web.goods.ChangedGoods;
 import dev.steelyard.web.goods.Direction;
 import dev.steelyard.web.goods.GoodsInBulk;
-import dev.steelyard.web.goods.GoodsNames;
 import dev.steelyard.web.goods.GoodsTexts;
 import dev.steelyard.web.goods.GoodsTexts.Now;
 import dev.steelyard.web.goods.batch.Batch;
@@ -23,10 +20,8 @@ import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.Consumer;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -44,8 +39,7 @@ class GoodsApplying {
     private final IntakeRows rows;
     private final GoodsTexts texts;
     private final GoodsInBulk bulk;
-    private final GoodsNames names;
-    private final MeantNames meant;
+    private final MadeNames names;
     private final BatchPrices prices;
     private final ChangedGoods changed;
     private final Batches batches;
@@ -57,8 +51,7 @@ class GoodsApplying {
             IntakeRows rows,
             GoodsTexts texts,
             GoodsInBulk bulk,
-            GoodsNames names,
-            MeantNames meant,
+            MadeNames names,
             BatchPrices prices,
             ChangedGoods changed,
             Batches batches,
@@ -69,7 +62,6 @@ class GoodsApplying {
         this.texts = texts;
         this.bulk = bulk;
         this.names = names;
-        this.meant = meant;
         this.prices = prices;
         this.changed = changed;
         this.batches = batches;
@@ -80,11 +72,11 @@ class GoodsApplying {
 
     /** @throws Stopped where goods are no longer as they were, or somebody asked to cancel */
     @Transactional
-    public void apply(Batch batch, NewNames.Made made, String by, Pulse pulse) {
+    public void apply(Batch batch, String by, Pulse pulse) {
         long id = batch.id();
         lock(id, pulse, batch.totals().writing());
         stopWhereChanged(id, Direction.APPLY);
-        make(id, made);
+        names.make(id);
         long revision = changed.made();
         GoodsInBulk.Numbers numbers = bulk.numbers();
         Told told = new Told(pulse, batch.totals().writing());
@@ -118,7 +110,7 @@ class GoodsApplying {
         bulk.deleteVariants(NEW.formatted("variant_id", "true"), id);
         bulk.deleteProducts(NEW.formatted("product_id", "false"), id);
         seen(id, by);
-        unmake(id);
+        names.unmake(id);
         if (!batches.undone(id, by)) {
             throw new Stopped("It was stopped meanwhile. Nothing was undone.");
         }
@@ -273,77 +265,6 @@ class GoodsApplying {
         Map<GoodsColumn, String> rest = new EnumMap<>(texts);
         rest.remove(GoodsColumn.SHELF_PRICE);
         return rest;
-    }
-
-    /** Makes what is not there, and keeps what it made, so that it can be taken back. */
-    private void make(long id, NewNames.Made made) {
-        GoodsInBulk.Numbers there = bulk.numbers();
-        Map<String, Long> paths = new HashMap<>(there.categories());
-        for (String path : made.categories()) {
-            if (!paths.containsKey(path)) {
-                int at = path.lastIndexOf(GoodsCells.BELOW);
-                String above = at < 0 ? "" : path.substring(0, at);
-                if (at >= 0 && !paths.containsKey(above)) {
-                    throw new Stopped("The category “" + above + "” is gone. Nothing was applied; check it again.");
-                }
-                String name = at < 0 ? path : path.substring(at + GoodsCells.BELOW.length());
-                long category = names.category(name, at < 0 ? null : paths.get(above));
-                paths.put(path, category);
-                made(id, GoodsNames.Kind.CATEGORY, category);
-            }
-        }
-        for (String brand : made.brands()) {
-            if (!there.brands().containsKey(brand)) {
-                made(id, GoodsNames.Kind.BRAND, names.brand(brand));
-            }
-        }
-    }
-
-    private void made(long id, GoodsNames.Kind kind, long name) {
-        sql.update("insert into goods_batch_name (batch_id, kind, name_id) values (?, ?, ?)", id, kind.name(), name);
-    }
-
-    /** Takes away what the sheet made, unless goods, other categories, cards or deals have come to use it. */
-    private void unmake(long id) {
-        int before;
-        int left = Integer.MAX_VALUE;
-        do { // those above, once nothing stands below them
-            before = left;
-            unmake(
-                    id,
-                    GoodsNames.Kind.CATEGORY,
-                    Meant.CATEGORY,
-                    "select c.id, c.name from category c join goods_batch_name m on m.name_id = c.id and m.kind = 'CATEGORY'"
-                            + " where m.batch_id = ? and not exists (select 1 from product_category p where p.category_id ="
-                            + " c.id) and not exists (select 1 from category b where b.parent_id = c.id)");
-            left = Objects.requireNonNullElse(
-                    sql.queryForObject(
-                            "select count(*) from category c join goods_batch_name m on m.name_id = c.id and m.kind ="
-                                    + " 'CATEGORY' where m.batch_id = ?",
-                            Integer.class,
-                            id),
-                    0);
-        } while (left > 0 && left < before);
-        unmake(
-                id,
-                GoodsNames.Kind.BRAND,
-                Meant.BRAND,
-                "select b.id, b.name from brand b join goods_batch_name m on m.name_id = b.id and m.kind = 'BRAND'"
-                        + " where m.batch_id = ? and not exists (select 1 from product p where p.brand_id = b.id)");
-        sql.update("delete from goods_batch_name where batch_id = ?", id);
-    }
-
-    private void unmake(long id, GoodsNames.Kind kind, Meant what, String unused) {
-        Map<String, Long> found = new HashMap<>();
-        sql.query(
-                unused,
-                row -> {
-                    found.put(row.getString(2), row.getLong(1));
-                },
-                id);
-        names.removeUnused(
-                kind,
-                meant.unmeant(what, found.keySet()).stream().map(found::get).toList());
     }
 
     private void keep(Batch batch, What what, String by) {

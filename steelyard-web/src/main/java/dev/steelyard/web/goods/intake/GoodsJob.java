@@ -136,7 +136,7 @@ class GoodsJob implements BatchJob {
 
     @Override
     public void apply(Batch batch, String by, Pulse pulse) {
-        applying.apply(batch, made.find(batch.id()), by, pulse);
+        applying.apply(batch, by, pulse);
     }
 
     @Override

@@ -50,7 +50,6 @@ class ReadInController {
     String take(
             @RequestParam @Nullable MultipartFile file,
             @RequestParam(defaultValue = "SHEET") Batch.Origin of,
-            @RequestParam @Nullable CsvForm form,
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
@@ -61,7 +60,7 @@ class ReadInController {
             return refused(model, of, none ? "Choose a file first." : "The file is empty.", response);
         }
         try {
-            return "redirect:" + uploads.take(file, of, form, who.name());
+            return "redirect:" + uploads.take(file, of, who.name());
         } catch (UnreadableTable unreadable) {
             return refused(model, of, Objects.requireNonNull(unreadable.getMessage()), response);
         } catch (IOException notKept) {

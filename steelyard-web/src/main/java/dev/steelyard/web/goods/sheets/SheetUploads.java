@@ -8,7 +8,6 @@ import dev.steelyard.format.columns.FileLook;
 import dev.steelyard.format.columns.FileLook.Seen;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.sheet.RefusedWriter;
-import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
@@ -32,7 +31,6 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -75,28 +73,20 @@ class SheetUploads {
     /**
      * Takes a file.
      *
-     * @param sign before decimals where whoever sends it says so; none where the file is to tell
      * @return where to go on: its preview, or the page that asks about its columns
      * @throws UnreadableTable in words for whoever chose it
      */
-    String take(MultipartFile file, Batch.Origin origin, @Nullable CsvForm sign, String by)
-            throws IOException, UnreadableTable {
+    String take(MultipartFile file, Batch.Origin origin, String by) throws IOException, UnreadableTable {
         Path kept = Files.createTempFile("sheet", ".part");
         try {
             String fingerprint = keep(file, kept);
             Waiting one = new Waiting(kept, name(file), origin, fingerprint, by, look(kept, origin));
             String token = waiting.keep(one);
-            Picked picked = sign == null ? known.find(origin, one.seen()).orElse(null) : null;
+            Picked picked = known.find(origin, one.seen()).orElse(null);
             if (picked != null && faults(one, picked).isEmpty()) {
                 return begin(token, one, plan(one, picked));
             }
             ColumnGuess guess = guess(one);
-            if (sign != null) {
-                Picked said = new Picked(guess.picks(), everywhere(one, sign), Map.of());
-                return faults(one, said).isEmpty() && onlyKnownHeads(one)
-                        ? begin(token, one, plan(one, said))
-                        : asking(token);
-            }
             return guess.isCertain() ? begin(token, one, guess.plan()) : asking(token);
         } catch (UnreadableTable unreadable) {
             Files.deleteIfExists(kept);
@@ -106,18 +96,6 @@ class SheetUploads {
 
     private static String asking(String token) {
         return "/sheets/columns?of=" + token;
-    }
-
-    private static Map<Integer, CsvForm> everywhere(Waiting one, CsvForm sign) {
-        Map<Integer, CsvForm> all = new HashMap<>();
-        one.seen().columns().forEach(column -> all.put(column.place(), sign));
-        return all;
-    }
-
-    private static boolean onlyKnownHeads(Waiting one) {
-        return one.seen().columns().stream()
-                .allMatch(column -> RefusedWriter.BESIDE.contains(column.head())
-                        || SheetColumn.of(column.head(), one.origin().columns()).isPresent());
     }
 
     /** Looks the file through as a sheet of the other kind. @throws UnreadableTable in words */

@@ -128,13 +128,7 @@ class SettingsController {
             model.addAttribute("place", place);
         }
         if (!model.containsAttribute("work")) {
-            model.addAttribute(
-                    "work",
-                    Map.of(
-                            "beAnother", "" + shop.beAnother(),
-                            "counterOpen", "" + shop.habits().counterOpen(),
-                            "decimalComma", "" + shop.habits().decimalComma(),
-                            "twoEyes", "" + shop.habits().twoEyes()));
+            model.addAttribute("work", TaxSettings.work(shop));
         }
         model.addAttribute("seenPlace", place.seen());
         model.addAttribute("currencies", Currencies.all());

@@ -62,7 +62,8 @@ class TaxSettings {
     void work(ShopHabits habits, boolean beAnother, String by) {
         shops.hold();
         Map<String, String> before = habits(shops.current());
-        Map<String, List<String>> fields = fields(shops.current());
+        Map<String, List<String>> fields = new TreeMap<>();
+        work(shops.current()).forEach((name, text) -> fields.put(name, List.of(text)));
         shops.set(habits);
         shops.letBeAnother(beAnother);
         Map<String, String> after = habits(shops.current());
@@ -119,12 +120,13 @@ class TaxSettings {
         return state;
     }
 
-    private static Map<String, List<String>> fields(Shop shop) {
+    /** The fields that say how the shop works. */
+    static Map<String, String> work(Shop shop) {
         return Map.of(
-                "beAnother", List.of("" + shop.beAnother()),
-                "counterOpen", List.of("" + shop.habits().counterOpen()),
-                "decimalComma", List.of("" + shop.habits().decimalComma()),
-                "twoEyes", List.of("" + shop.habits().twoEyes()));
+                "beAnother", "" + shop.beAnother(),
+                "counterOpen", "" + shop.habits().counterOpen(),
+                "decimalComma", "" + shop.habits().decimalComma(),
+                "twoEyes", "" + shop.habits().twoEyes());
     }
 
     private static Map<String, String> habits(Shop shop) {

@@ -53,7 +53,7 @@ class SheetRoundTest {
         byte[] sheet = owner.bytes("/sheets/out?kind=" + kind + ALL);
         String form = kind.endsWith("COMMA") ? "COMMA" : "POINT";
 
-        Answer page = sheets.read("prices." + kind, sheet, "form", form);
+        Answer page = sheets.read("prices." + kind, sheet);
 
         assertThat(page.text()).contains("0 changes: every row says what the shop has.");
         assertThat(page.body()).doesNotContain("id=\"apply\"");
