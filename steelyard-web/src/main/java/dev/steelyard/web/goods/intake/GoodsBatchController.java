@@ -1,27 +1,20 @@
 package dev.steelyard.web.goods.intake;
 
-import dev.steelyard.core.sheet.Note;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.web.base.page.NotThere;
-import dev.steelyard.web.book.Books;
-import dev.steelyard.web.goods.batch.AlikeRows;
 import dev.steelyard.web.goods.batch.Batch;
-import dev.steelyard.web.goods.batch.BatchLine;
+import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.BatchState;
-import dev.steelyard.web.goods.batch.BatchWork;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.RefusedFile;
 import dev.steelyard.web.goods.batch.RowsShown;
-import dev.steelyard.web.goods.batch.WaitingSheets;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,35 +30,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sheets/goods/{id:\\d{1,18}}")
 class GoodsBatchController {
 
-    private static final int PAGE = 100;
     private static final int AT_A_TIME = 1_000;
 
+    private final BatchFrame frame;
     private final Batches batches;
     private final IntakeRows rows;
-    private final BatchWork work;
     private final GoodsMending mending;
-    private final AlikeRows alike;
     private final MadeNames made;
-    private final WaitingSheets waiting;
-    private final Books books;
 
-    GoodsBatchController(
-            Batches batches,
-            IntakeRows rows,
-            BatchWork work,
-            GoodsMending mending,
-            AlikeRows alike,
-            MadeNames made,
-            WaitingSheets waiting,
-            Books books) {
+    GoodsBatchController(Batches batches, IntakeRows rows, GoodsMending mending, MadeNames made, BatchFrame frame) {
+        this.frame = frame;
         this.batches = batches;
         this.rows = rows;
-        this.work = work;
         this.mending = mending;
-        this.alike = alike;
         this.made = made;
-        this.waiting = waiting;
-        this.books = books;
     }
 
     @GetMapping
@@ -84,31 +62,13 @@ class GoodsBatchController {
     }
 
     private String page(Batch batch, String show, int after, Model model) {
-        Note.Code odd = batch.oddWay(show);
-        RowsShown shown = RowsShown.of(show, batch);
-        boolean running = work.isRunning(batch);
-        List<IntakeRow> page = running
-                ? List.of()
-                : odd != null
-                        ? rows.odd(batch.id(), odd, after, PAGE + 1)
-                        : rows.page(batch.id(), shown, after, PAGE + 1);
-        List<IntakeRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
-        boolean ready = batch.state() == BatchState.READY && !running;
-        model.addAttribute("batch", batch);
-        model.addAttribute("file", waiting.ofBatch(batch.id()).orElse(""));
-        model.addAttribute("running", running);
-        model.addAttribute("line", BatchLine.of(batch, books.inForce().shop().zone()));
-        model.addAttribute("shown", (odd == null ? shown.name() : "odd-" + odd.name()).toLowerCase(Locale.ROOT));
-        model.addAttribute("alike", ready ? alike.of(batch.id(), IntakeRows.TABLE, "refused_value") : List.of());
-        model.addAttribute("columns", GoodsColumn.values());
-        model.addAttribute("made", running ? NewNames.Made.NOTHING : made.find(batch.id()));
+        List<IntakeRow> some = frame.fill(model, batch, show, after, rows);
+        model.addAttribute("made", made.find(batch.id()));
         model.addAttribute(
                 "rows",
                 some.stream()
                         .map(row -> GoodsPreview.of(row, batch.state() == BatchState.APPLIED))
                         .toList());
-        model.addAttribute("later", page.size() > PAGE ? some.get(PAGE - 1).number() : null);
-        model.addAttribute("first", after == 0);
         return "sheets/goods";
     }
 
@@ -121,16 +81,9 @@ class GoodsBatchController {
             Model model,
             HttpServletResponse response) {
         Batch batch = batch(id);
-        String asked = batch.asked(tenfold, books.inForce().shop().habits().twoEyes(), who.name());
-        if (asked != null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("asked", asked);
-            return page(batch, batch.asksTwice() ? "odd-" + Note.Code.TENFOLD.name() : "", 0, model);
-        }
-        if (batch.totals().refused() == 0 || leaveRefused) {
-            work.apply(id, who.name());
-        }
-        return "redirect:" + batch.page();
+        return frame.apply(batch, leaveRefused, tenfold, who.name(), model, response)
+                .map(show -> page(batch, show, 0, model))
+                .orElse("redirect:" + batch.page());
     }
 
     /** One cell of a row anew, or the whole row left out. */

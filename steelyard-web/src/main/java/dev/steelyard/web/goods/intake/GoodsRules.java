@@ -138,43 +138,48 @@ final class GoodsRules {
     /** @param now the goods that are there, with the products that rows may be variants of */
     IntakeRow variant(IntakeRow row, Map<String, Now> now, Map<String, String> alike) {
         Now there = now.get(row.sku());
-        GoodsRefusal fault = skuFault(row, there, alike);
         String parentSku =
                 there == null ? said(row, GoodsColumn.VARIANT_OF) : text(there.texts(), GoodsColumn.VARIANT_OF);
+        GoodsRefusal fault = skuFault(row, there, alike);
         if (fault == null) {
             fault = parentFault(row, there, parentSku, now);
         }
-        Parent parent = fault == null ? parent(parentSku, now) : null;
-        if (fault == null && parent == null) {
-            fault = new GoodsRefusal(
+        if (fault != null) {
+            return row.refused(fault.column(), fault.reason());
+        }
+        Parent parent = parent(parentSku, now);
+        if (parent == null) {
+            return row.refused(
                     GoodsColumn.VARIANT_OF,
                     skus.has(parentSku)
                             ? "Its product “" + parentSku + "” is refused, in line " + skus.line(parentSku)
                             : "No product has the SKU “" + parentSku + "”, here or in this sheet");
         }
+        fault = ofProduct(row, parentSku, parent);
+        if (fault != null) {
+            return row.refused(fault.column(), fault.reason());
+        }
+        Map<GoodsColumn, String> will = ofVariant(row, there, parentSku);
+        return text(will, GoodsColumn.VARIANT_NAME).isEmpty()
+                ? row.refused(
+                        GoodsColumn.VARIANT_NAME, "A variant has a name that tells it from the others, like 12 mm")
+                : outcome(row, there, will, parent.id(), there == null ? Long.valueOf(ids.next()) : there.variantId());
+    }
+
+    /** What a variant shall be: as it is, with what the row says of it alone. Its name may stand where products have theirs. */
+    private static Map<GoodsColumn, String> ofVariant(IntakeRow row, @Nullable Now there, String parentSku) {
         Map<GoodsColumn, String> will = new EnumMap<>(GoodsColumn.class);
-        if (parent != null) {
-            fault = ofProduct(row, parentSku, parent);
-            will.putAll(there == null ? Map.of() : there.texts());
-            row.will().forEach((column, text) -> {
-                if (!column.isOfProducts()) {
-                    will.put(column, text);
-                }
-            });
-            will.put(GoodsColumn.VARIANT_OF, parentSku);
-            if (text(will, GoodsColumn.VARIANT_NAME).isEmpty()) {
-                will.put(GoodsColumn.VARIANT_NAME, said(row, GoodsColumn.NAME));
+        will.putAll(there == null ? Map.of() : there.texts());
+        row.will().forEach((column, text) -> {
+            if (!column.isOfProducts()) {
+                will.put(column, text);
             }
-            if (fault == null && text(will, GoodsColumn.VARIANT_NAME).isEmpty()) {
-                fault = new GoodsRefusal(
-                        GoodsColumn.VARIANT_NAME, "A variant has a name that tells it from the others, like 12 mm");
-            }
+        });
+        will.put(GoodsColumn.VARIANT_OF, parentSku);
+        if (text(will, GoodsColumn.VARIANT_NAME).isEmpty()) {
+            will.put(GoodsColumn.VARIANT_NAME, said(row, GoodsColumn.NAME));
         }
-        if (fault != null || parent == null) {
-            GoodsRefusal why = fault == null ? new GoodsRefusal(GoodsColumn.VARIANT_OF, "") : fault;
-            return row.refused(why.column(), why.reason());
-        }
-        return outcome(row, there, will, parent.id(), there == null ? Long.valueOf(ids.next()) : there.variantId());
+        return will;
     }
 
     private @Nullable GoodsRefusal parentFault(

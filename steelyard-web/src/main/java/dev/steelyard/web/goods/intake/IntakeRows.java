@@ -4,6 +4,7 @@ import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.goods.GoodsRefusal;
+import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.goods.batch.RowsShown;
 import java.sql.PreparedStatement;
@@ -22,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The rows of goods sheets as they are kept. */
 @Repository
-class IntakeRows {
+class IntakeRows implements BatchFrame.Kept<IntakeRow> {
 
     /** Where they are. */
     static final String TABLE = "goods_batch_row";
@@ -87,12 +88,14 @@ class IntakeRows {
     }
 
     /** A page of rows by number, after one of them. */
+    @Override
     @Transactional(readOnly = true)
     public List<IntakeRow> page(long batch, RowsShown shown, int after, int most) {
         return query("and number > ? and " + shown.where() + " order by number limit ?", batch, after, most);
     }
 
     /** The same of rows that are odd in one way. */
+    @Override
     @Transactional(readOnly = true)
     public List<IntakeRow> odd(long batch, Note.Code way, int after, int most) {
         return query("and number > ? and notes like ? order by number limit ?", batch, after, NoteText.like(way), most);
@@ -162,5 +165,20 @@ class IntakeRows {
                 mapper.writeValueAsString(said),
                 batch,
                 number);
+    }
+
+    @Override
+    public int number(IntakeRow row) {
+        return row.number();
+    }
+
+    @Override
+    public String table() {
+        return TABLE;
+    }
+
+    @Override
+    public String refusedCell() {
+        return "refused_value";
     }
 }

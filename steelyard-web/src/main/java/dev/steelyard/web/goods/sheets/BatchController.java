@@ -1,26 +1,22 @@
 package dev.steelyard.web.goods.sheets;
 
 import dev.steelyard.core.sheet.Column;
-import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.goods.batch.AlikeRows;
 import dev.steelyard.web.goods.batch.Batch;
-import dev.steelyard.web.goods.batch.BatchLine;
+import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.BatchState;
 import dev.steelyard.web.goods.batch.BatchWork;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.RefusedFile;
 import dev.steelyard.web.goods.batch.RowsShown;
-import dev.steelyard.web.goods.batch.WaitingSheets;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -43,17 +39,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sheets/{id:\\d{1,18}}")
 class BatchController {
 
-    private static final int PAGE = 100;
     private static final int AT_A_TIME = 1_000;
 
+    private final BatchFrame frame;
     private final Batches batches;
     private final BatchRows rows;
     private final BatchWork work;
     private final Mending mending;
     private final Books books;
     private final StandingAlone standing;
-    private final WaitingSheets waiting;
-    private final AlikeRows alike;
     private final UnknownGoods unknown;
 
     BatchController(
@@ -63,12 +57,10 @@ class BatchController {
             Mending mending,
             Books books,
             StandingAlone standing,
-            WaitingSheets waiting,
-            AlikeRows alike,
-            UnknownGoods unknown) {
+            UnknownGoods unknown,
+            BatchFrame frame) {
+        this.frame = frame;
         this.unknown = unknown;
-        this.alike = alike;
-        this.waiting = waiting;
         this.standing = standing;
         this.batches = batches;
         this.rows = rows;
@@ -89,23 +81,8 @@ class BatchController {
 
     private String page(Batch batch, String show, int after, Model model) {
         BookInForce book = books.inForce();
-        Note.Code odd = batch.oddWay(show);
-        RowsShown shown = RowsShown.of(show, batch);
-        boolean running = work.isRunning(batch);
-        List<BatchRow> page = running
-                ? List.of()
-                : odd != null
-                        ? rows.odd(batch.id(), odd, after, PAGE + 1)
-                        : rows.page(batch.id(), shown, after, PAGE + 1);
-        List<BatchRow> some = page.size() > PAGE ? page.subList(0, PAGE) : page;
-        model.addAttribute("batch", batch);
-        model.addAttribute("file", waiting.ofBatch(batch.id()).orElse(""));
-        model.addAttribute("running", running);
-        model.addAttribute("line", BatchLine.of(batch, book.shop().zone()));
-        model.addAttribute("shown", (odd == null ? shown.name() : "odd-" + odd.name()).toLowerCase(Locale.ROOT));
-        boolean ready = batch.state() == BatchState.READY && !running;
-        model.addAttribute("alike", ready ? alike.of(batch.id(), BatchRows.TABLE, BatchRows.REFUSED_CELL) : List.of());
-        model.addAttribute("columns", Column.values());
+        List<BatchRow> some = frame.fill(model, batch, show, after, rows);
+        boolean ready = frame.isReady(batch);
         model.addAttribute("unknown", ready ? unknown.count(batch.id()) : 0);
         model.addAttribute("offers", ready ? standing.offers(batch.id()) : List.of());
         model.addAttribute(
@@ -116,8 +93,6 @@ class BatchController {
         model.addAttribute(
                 "rows",
                 some.stream().map(row -> PreviewRow.of(row, batch, book)).toList());
-        model.addAttribute("later", page.size() > PAGE ? some.get(PAGE - 1).number() : null);
-        model.addAttribute("first", after == 0);
         return "sheets/batch";
     }
 
@@ -144,16 +119,9 @@ class BatchController {
             Model model,
             HttpServletResponse response) {
         Batch batch = batch(id);
-        String asked = batch.asked(tenfold, books.inForce().shop().habits().twoEyes(), who.name());
-        if (asked != null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("asked", asked);
-            return page(batch, batch.asksTwice() ? "odd-" + Note.Code.TENFOLD.name() : "", 0, model);
-        }
-        if (batch.totals().refused() == 0 || leaveRefused) {
-            work.apply(id, who.name());
-        }
-        return "redirect:/sheets/" + id;
+        return frame.apply(batch, leaveRefused, tenfold, who.name(), model, response)
+                .map(show -> page(batch, show, 0, model))
+                .orElse("redirect:" + batch.page());
     }
 
     /** One cell of a row anew, or the whole row left out. */

@@ -8,6 +8,7 @@ import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.web.goods.OpenDays;
+import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -33,7 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The rows of batches as they are kept. */
 @Repository
-class BatchRows {
+class BatchRows implements BatchFrame.Kept<BatchRow> {
 
     /** Where they are. */
     static final String TABLE = "price_batch_row";
@@ -88,6 +89,7 @@ class BatchRows {
     }
 
     /** The same of rows that are odd in one way. */
+    @Override
     @Transactional(readOnly = true)
     public List<BatchRow> odd(long batch, Note.Code way, int after, int most) {
         return query(
@@ -99,6 +101,7 @@ class BatchRows {
     }
 
     /** A page of rows by number, after one of them. */
+    @Override
     @Transactional(readOnly = true)
     public List<BatchRow> page(long batch, RowsShown shown, int after, int most) {
         return query(
@@ -246,5 +249,20 @@ class BatchRows {
         Map<Column, String> cells = new EnumMap<>(Column.class);
         named.forEach((name, text) -> cells.put(Column.valueOf(name), text));
         return cells;
+    }
+
+    @Override
+    public int number(BatchRow row) {
+        return row.number();
+    }
+
+    @Override
+    public String table() {
+        return TABLE;
+    }
+
+    @Override
+    public String refusedCell() {
+        return REFUSED_CELL;
     }
 }
