@@ -1,7 +1,6 @@
 package dev.steelyard.core.sheet;
 
 import java.util.List;
-import java.util.Optional;
 
 /** A column of a price sheet, with the word at its head. */
 public enum Column implements SheetColumn {
@@ -32,11 +31,6 @@ public enum Column implements SheetColumn {
     Column(String head, String... others) {
         this.head = head;
         this.others = List.of(others);
-    }
-
-    /** The column a head means: its own, or one that others write for it. */
-    public static Optional<Column> of(String head) {
-        return SheetColumn.of(head, values());
     }
 
     @Override

@@ -2,7 +2,6 @@ package dev.steelyard.format.goods;
 
 import dev.steelyard.core.sheet.SheetColumn;
 import java.util.List;
-import java.util.Optional;
 
 /** A column of a goods sheet, with the word at its head. */
 public enum GoodsColumn implements SheetColumn {
@@ -49,11 +48,6 @@ public enum GoodsColumn implements SheetColumn {
         this.head = head;
         this.meaning = meaning;
         this.others = List.of(others);
-    }
-
-    /** The column a head means. */
-    public static Optional<GoodsColumn> of(String head) {
-        return SheetColumn.of(head, values());
     }
 
     @Override
