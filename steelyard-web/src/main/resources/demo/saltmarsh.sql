@@ -36,6 +36,56 @@ insert into variant (id, product_id, sku, name, position, shelf_price, unit_cost
     (5, 12, 'FLAGS-P', 'polyester', 2, null, null),
     (6, 12, 'FLAGS-N', 'nylon', 3, null, null);
 
+insert into goods_wording (product_id, variant_id, language, name, description) values
+    (1, 0, 'de', 'Schäkel, geschweift', 'Edelstahl, geschmiedet, mit unverlierbarem Bolzen.'),
+    (1, 0, 'fr', 'Manille lyre', 'Inox forgé, à axe imperdable.'),
+    (1, 0, 'nl', 'Harpsluiting', 'Roestvrij, gesmeed, met borgbout.'),
+    (2, 0, 'de', 'Dreischäftiges Tauwerk 12 mm', 'Vorgerecktes Polyester, von der Trommel.'),
+    (2, 0, 'fr', 'Cordage trois torons 12 mm', 'Polyester préétiré, au touret.'),
+    (2, 0, 'nl', 'Driestrengs touw 12 mm', 'Voorgerekt polyester, van de haspel.'),
+    (3, 0, 'de', 'Edelstahlschraube 4 × 40, lose', 'Senkkopf, A4, stückweise verkauft.'),
+    (3, 0, 'fr', 'Vis inox 4 × 40, en vrac', 'Tête fraisée, A4, vendue à la pièce.'),
+    (3, 0, 'nl', 'Roestvrije schroef 4 × 40, los', 'Verzonken, A4, per stuk verkocht.'),
+    (4, 0, 'de', 'Holzschrauben im Kasten', 'Zweihundert im Kasten, Siliziumbronze.'),
+    (4, 0, 'fr', 'Vis à bois en bac', 'Deux cents par bac, bronze au silicium.'),
+    (4, 0, 'nl', 'Houtschroeven per bak', 'Tweehonderd per bak, siliciumbrons.'),
+    (5, 0, 'de', 'Ankerkette 8 mm', 'Kurzgliedrig, feuerverzinkt, auf Länge geschnitten.'),
+    (5, 0, 'fr', 'Chaîne d’ancre 8 mm', 'Maillons courts, galvanisée à chaud, coupée à longueur.'),
+    (5, 0, 'nl', 'Ankerketting 8 mm', 'Korte schakel, thermisch verzinkt, op lengte geknipt.'),
+    (6, 0, 'de', 'Bleiballast', 'Saubere Barren, oder auf das Kilo gegossen.'),
+    (6, 0, 'fr', 'Lest de plomb', 'Lingots propres, ou coulés au kilo voulu.'),
+    (6, 0, 'nl', 'Loodballast', 'Schone staven, of op de kilo gegoten.'),
+    (7, 0, 'de', 'Bootsplane nach Maß', 'UV-festes Acryl, doppelt genäht.'),
+    (7, 0, 'fr', 'Taud sur mesure', 'Acrylique résistant aux UV, double couture.'),
+    (7, 0, 'nl', 'Dekzeil op maat', 'Uv-bestendig acryl, dubbel gestikt.'),
+    (8, 0, 'de', 'Kojenpolster', 'Schaumstoff auf Ihre Koje geschnitten, bezogen nach Wahl.'),
+    (8, 0, 'fr', 'Coussin de couchette', 'Mousse coupée à votre couchette, housse au choix.'),
+    (8, 0, 'nl', 'Kooikussen', 'Schuim gesneden voor uw kooi, bekleed naar keuze.'),
+    (9, 0, 'de', 'Lukenscheibe, Acryl', 'Kanten poliert, Ecken gerundet.'),
+    (9, 0, 'fr', 'Vitre de capot, acrylique', 'Chants polis, angles arrondis.'),
+    (9, 0, 'nl', 'Luikraam, acryl', 'Randen gepolijst, hoeken afgerond.'),
+    (10, 0, 'de', 'Messingstange, zugeschnitten', 'Rundstange, gerade gesägt.'),
+    (10, 0, 'fr', 'Barre de laiton, coupée', 'Barre ronde, sciée d’équerre.'),
+    (10, 0, 'nl', 'Messingstaaf, gezaagd', 'Ronde staaf, recht gezaagd.'),
+    (11, 0, 'de', 'Antifouling', 'Harte Matrix, für Rümpfe in Salzwasser.'),
+    (11, 0, 'fr', 'Peinture antisalissure', 'Matrice dure, pour coques en eau salée.'),
+    (11, 0, 'nl', 'Antifouling', 'Harde matrix, voor rompen in zout water.'),
+    (12, 0, 'de', 'Signalflaggensatz', 'Vierzig Flaggen, genäht, in einer Segeltuchrolle.'),
+    (12, 0, 'fr', 'Jeu de pavillons', 'Quarante pavillons cousus, dans un rouleau de toile.'),
+    (12, 0, 'nl', 'Set seinvlaggen', 'Veertig vlaggen, genaaid, in een canvas rol.'),
+    (13, 0, 'de', 'Deckbürste', 'Steif, mit langem Eschenstiel.'),
+    (13, 0, 'fr', 'Brosse de pont', 'Dure, à long manche de frêne.'),
+    (13, 0, 'nl', 'Dekborstel', 'Stijf, met lange essen steel.'),
+    (12, 4, 'de', 'Baumwolle', ''),
+    (12, 4, 'fr', 'coton', ''),
+    (12, 4, 'nl', 'katoen', ''),
+    (12, 5, 'de', 'Polyester', ''),
+    (12, 5, 'fr', 'polyester', ''),
+    (12, 5, 'nl', 'polyester', ''),
+    (12, 6, 'de', 'Nylon', ''),
+    (12, 6, 'fr', 'nylon', ''),
+    (12, 6, 'nl', 'nylon', '');
+
 insert into price_row (id, product_id, variant_id, group_id, from_pieces, price) values
     (1, 1, null, null, 10, 6.90), (2, 1, null, null, 25, 6.20), (3, 1, null, null, 100, 5.45),
     (4, 1, null, 1, 10, 6.35), (5, 1, null, 1, 100, 4.95),
@@ -47,8 +97,9 @@ insert into price_row (id, product_id, variant_id, group_id, from_pieces, price,
     (32, 13, null, null, 2, 12.00, '2027-04-01', '2027-05-01');
 
 insert into shop (id, name, currency, zone, unit_price_decimals, smallest_margin, revision, home_country, be_another, address,
-    tax_number, order_prefix)
-values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1, 'DE', true, 'The Old Quay 4\nSaltmarsh', 'DE 000 000 000', 'SM-');
+    tax_number, order_prefix, languages)
+values (1, 'Saltmarsh Chandlery', 'EUR', 'Europe/Berlin', 2, 20, 1, 'DE', true, 'The Old Quay 4\nSaltmarsh', 'DE 000 000 000', 'SM-',
+    'en,de,fr,nl');
 update product set tax_class_id = 2 where sku = 'FLAGS';
 
 update product set type = 'Fitting', supplier = 'Harlow Forge' where id in (1, 3, 4);

@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.OtherUnit;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.unit.Unit;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -39,9 +40,9 @@ final class AskReader {
                 in.optionalDecimal("step"),
                 in.optionalDecimal("start"),
                 in.flag("whole", false),
-                in.optionalText("help"),
-                in.optionalText("tooSmall"),
-                in.optionalText("tooLarge"),
+                in.optionalWording("help"),
+                in.optionalWording("tooSmall"),
+                in.optionalWording("tooLarge"),
                 in.optionalText("shownWhen"),
                 in.optionalDecimal("notAsked"));
     }
@@ -77,14 +78,14 @@ final class AskReader {
                 in.optionalText("shownWhen"));
     }
 
-    private static String label(Obj in, String name) {
-        String label = in.optionalText("label");
-        return label == null ? name : label;
+    private static Wording label(Obj in, String name) {
+        Wording label = in.optionalWording("label");
+        return label.or(name);
     }
 
     private static Choice.Option option(Obj in) {
         String name = in.text("name");
-        String label = in.optionalText("label");
+        Wording label = in.optionalWording("label");
         String picture = in.optionalText("picture");
         if (picture != null && !Choice.Option.isPicture(picture)) {
             in.fault("picture", Choice.Option.notAPicture(picture));

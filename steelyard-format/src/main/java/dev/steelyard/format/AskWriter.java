@@ -22,9 +22,9 @@ final class AskWriter {
     }
 
     private static void write(ObjectNode node, Measurement ask) {
-        node.put("measurement", ask.name())
-                .put("label", ask.label())
-                .put("kind", ask.type().code());
+        node.put("measurement", ask.name());
+        CardWriter.text(node, "label", ask.label());
+        node.put("kind", ask.type().code());
         Units.put(node, "unit", ask.unit());
         if (!ask.otherUnits().isEmpty()) {
             ArrayNode units = node.putArray("otherUnits");
@@ -52,7 +52,8 @@ final class AskWriter {
     }
 
     private static void write(ObjectNode node, Choice ask) {
-        node.put("choice", ask.name()).put("label", ask.label());
+        node.put("choice", ask.name());
+        CardWriter.text(node, "label", ask.label());
         CardWriter.list(node, "options", ask.options(), AskWriter::option);
         CardWriter.text(node, "start", ask.start());
         node.put("look", FormatWords.of(FormatWords.LOOKS, ask.look()));

@@ -11,6 +11,7 @@ import dev.steelyard.core.card.RateCardBuilder;
 import dev.steelyard.core.card.ShownFigure;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a rate card. */
@@ -20,7 +21,9 @@ final class CardReader {
 
     static RateCard read(Obj in) {
         version(in);
+        String language = language(in);
         RateCardBuilder card = RateCard.named(in.text("name"))
+                .language(language)
                 .state(in.word("state", FormatWords.STATES, CardState.LIVE))
                 .formulas(in.word("formulas", FormatWords.FORMULAS, Formulas.WITH_UNITS))
                 .asks(in.objects("asks", AskReader::read))
@@ -62,13 +65,20 @@ final class CardReader {
         in.optionalWhole("version", 1, 1);
     }
 
+    /** In which language a document is written; empty where it does not say. */
+    static String language(Obj in) {
+        String language = Objects.requireNonNullElse(in.optionalText("language"), "");
+        in.written(language);
+        return language;
+    }
+
     private static @Nullable Long pieces(Obj in, String field) {
         Integer pieces = in.optionalWhole(field, Quantity.LEAST, Quantity.MOST);
         return pieces == null ? null : pieces.longValue();
     }
 
     private static JointLimit limit(Obj in) {
-        JointLimit limit = new JointLimit(in.text("that"), in.text("say"));
+        JointLimit limit = new JointLimit(in.text("that"), in.wording("say"));
         in.done();
         return limit;
     }
@@ -81,7 +91,7 @@ final class CardReader {
 
     private static ShownFigure shown(Obj in) {
         ShownFigure figure =
-                new ShownFigure(in.text("label"), in.text("formula"), in.unit("unit"), in.whole("decimals", 0, 12));
+                new ShownFigure(in.wording("label"), in.text("formula"), in.unit("unit"), in.whole("decimals", 0, 12));
         in.done();
         return figure;
     }

@@ -8,6 +8,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.said.Wording;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
@@ -26,20 +27,26 @@ public final class CardWriter {
         ObjectNode node = Json.object();
         node.put("version", 1);
         node.put("name", card.name());
+        if (!card.language().isEmpty()) {
+            node.put("language", card.language());
+        }
         node.put("state", FormatWords.of(FormatWords.STATES, card.state()));
         if (card.formulas() != Formulas.WITH_UNITS) {
             node.put("formulas", FormatWords.of(FormatWords.FORMULAS, card.formulas()));
         }
         list(node, "asks", card.asks(), AskWriter::write);
-        list(node, "limits", card.limits(), (one, limit) -> one.put("that", limit.that())
-                .put("say", limit.say()));
+        list(node, "limits", card.limits(), (one, limit) -> {
+            one.put("that", limit.that());
+            text(one, "say", limit.say());
+        });
         list(node, "namedRates", card.rates(), (one, rate) -> {
             one.put("name", rate.name());
             decimal(one, "value", rate.value());
             one.put("unit", rate.unit());
         });
         list(node, "shown", card.shown(), (one, figure) -> {
-            one.put("label", figure.label()).put("formula", figure.formula());
+            text(one, "label", figure.label());
+            one.put("formula", figure.formula());
             Units.put(one, "unit", figure.unit());
             one.put("decimals", figure.decimals());
         });
@@ -96,6 +103,13 @@ public final class CardWriter {
     static void text(ObjectNode node, String field, @Nullable String value) {
         if (value != null) {
             node.put(field, value);
+        }
+    }
+
+    /** A text, in its languages; none where nothing is written. */
+    static void text(ObjectNode node, String field, Wording wording) {
+        if (!wording.isEmpty()) {
+            node.set(field, Wordings.write(wording));
         }
     }
 

@@ -10,6 +10,7 @@ import dev.steelyard.core.deal.Gives;
 import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.said.Wording;
 import java.math.BigDecimal;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -32,8 +33,9 @@ final class DealReader {
 
     static Deal read(Obj in) {
         CardReader.version(in);
+        String language = CardReader.language(in);
         String name = in.text("name");
-        String words = in.optionalText("words");
+        Wording words = in.optionalWording("words");
         CardState state = in.word("state", FormatWords.STATES, CardState.LIVE);
         Conditions conditions = new Conditions(
                 CoversReader.audience(in),
@@ -47,7 +49,7 @@ final class DealReader {
         String oneOf = in.optionalText("oneOf");
         Gives gives = gives(in, in.word("kind", FormatWords.DEAL_KINDS, null));
         in.done();
-        return new Deal(name, words == null ? name : words, state, conditions, combine, terms, oneOf, gives);
+        return new Deal(name, words.or(name), state, conditions, combine, terms, oneOf, gives, language);
     }
 
     private static Contained contained(Obj in) {

@@ -10,6 +10,7 @@ import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Value;
+import dev.steelyard.core.said.Wording;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Writes a deal so that reading it gives an equal one. */
@@ -21,8 +22,11 @@ public final class DealWriter {
     public static ObjectNode write(Deal deal) {
         ObjectNode node = Json.object();
         node.put("version", 1).put("name", deal.name());
-        if (!deal.words().equals(deal.name())) {
-            node.put("words", deal.words());
+        if (!deal.language().isEmpty()) {
+            node.put("language", deal.language());
+        }
+        if (!deal.words().equals(Wording.of(deal.name()))) {
+            CardWriter.text(node, "words", deal.words());
         }
         if (deal.state() != CardState.LIVE) {
             node.put("state", FormatWords.of(FormatWords.STATES, deal.state()));

@@ -3,6 +3,7 @@ package dev.steelyard.format;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.Finding.Found;
 import dev.steelyard.core.finding.Mend;
+import dev.steelyard.words.Words;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
@@ -13,15 +14,17 @@ public final class FindingWriter {
 
     private FindingWriter() {}
 
-    public static ArrayNode write(List<Finding> findings) {
+    /** @param words that say each in a sentence, beside its code and figures */
+    public static ArrayNode write(List<Finding> findings, Words words) {
         ArrayNode array = Json.array();
         for (Finding finding : findings) {
             ObjectNode one = array.addObject()
                     .put("code", finding.code().text())
                     .put("severity", finding.code().severity().name().toLowerCase(Locale.ROOT))
                     .put("at", finding.at())
-                    .put("message", finding.message())
+                    .put("message", words.sentence(finding.said()))
                     .put("found", finding.found() == Found.BY_ANALYSIS ? "analysis" : "search");
+            one.set("says", FactWriter.write(finding.said()));
             if (finding.mend() != null) {
                 mend(one.putArray("mend").addObject(), finding.mend());
             }

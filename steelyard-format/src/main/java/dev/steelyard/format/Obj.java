@@ -1,5 +1,6 @@
 package dev.steelyard.format;
 
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -14,8 +15,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +29,7 @@ import tools.jackson.databind.JsonNode;
  */
 final class Obj {
 
+    private static final Pattern LANGUAGE = Pattern.compile("[a-z]{2,3}(-[A-Za-z0-9]{2,8})*");
     private static final String UNITS =
             Arrays.stream(Unit.values()).map(Unit::code).collect(Collectors.joining(", "));
 
@@ -34,8 +38,16 @@ final class Obj {
     private final List<FormatIssue> issues;
     private final ZoneId zone;
     private final Set<String> known;
+    private final AtomicReference<String> language;
 
-    private Obj(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone, Set<String> known) {
+    private Obj(
+            JsonNode node,
+            String at,
+            List<FormatIssue> issues,
+            ZoneId zone,
+            Set<String> known,
+            AtomicReference<String> language) {
+        this.language = language;
         this.node = node;
         this.at = at;
         this.issues = issues;
@@ -45,21 +57,26 @@ final class Obj {
 
     /** @param zone the shop's, for moments without an offset */
     static Obj of(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone) {
+        return of(node, at, issues, zone, new AtomicReference<>(""));
+    }
+
+    private static Obj of(
+            JsonNode node, String at, List<FormatIssue> issues, ZoneId zone, AtomicReference<String> language) {
         if (!node.isObject()) {
             issues.add(FormatIssue.at(at, "this is " + Values.words(node) + "; it must be an object"));
-            return new Obj(Json.object(), at, new ArrayList<>(), zone, new HashSet<>());
+            return new Obj(Json.object(), at, new ArrayList<>(), zone, new HashSet<>(), language);
         }
-        return new Obj(node, at, issues, zone, new HashSet<>());
+        return new Obj(node, at, issues, zone, new HashSet<>(), language);
     }
 
     /** The same object, its moments read in another time zone. */
     Obj in(ZoneId other) {
-        return new Obj(node, at, issues, other, known);
+        return new Obj(node, at, issues, other, known, language);
     }
 
     /** An object that stands somewhere below this one. */
     Obj below(JsonNode child, String where) {
-        return of(child, where, issues, zone);
+        return of(child, where, issues, zone, language);
     }
 
     /** Where a field is. */
@@ -106,6 +123,35 @@ final class Obj {
             return null;
         }
         return value.stringValue();
+    }
+
+    /** A text, or texts by language. */
+    Wording wording(String field) {
+        return missing(field) ? Wording.NONE : optionalWording(field);
+    }
+
+    Wording optionalWording(String field) {
+        if (!has(field)) {
+            return Wording.NONE;
+        }
+        JsonNode value = node.path(field);
+        if (!value.isObject()) {
+            return Wording.of(Objects.requireNonNullElse(optionalText(field), ""));
+        }
+        for (Map.Entry<String, JsonNode> one : value.properties()) {
+            if (!LANGUAGE.matcher(one.getKey()).matches() || !one.getValue().isString()) {
+                issues.add(FormatIssue.at(
+                        at(field) + Json.step(one.getKey()),
+                        "texts by language are like {\"en\": \"Length\", \"de\": \"Länge\"}"));
+                return Wording.NONE;
+            }
+        }
+        return Wordings.read(value, language.get());
+    }
+
+    /** Says in which language the document is written, for all that is read of it from now on. */
+    void written(String code) {
+        language.set(code);
     }
 
     BigDecimal decimal(String field) {
@@ -219,7 +265,7 @@ final class Obj {
     /** An object in a field; an empty one, with a fault, where it is missing. */
     Obj object(String field) {
         if (missing(field)) {
-            return new Obj(Json.object(), at(field), new ArrayList<>(), zone, new HashSet<>());
+            return new Obj(Json.object(), at(field), new ArrayList<>(), zone, new HashSet<>(), language);
         }
         return below(node.path(field), at(field));
     }

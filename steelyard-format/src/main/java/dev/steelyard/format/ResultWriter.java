@@ -9,6 +9,7 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step;
 import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.words.Words;
 import java.util.List;
 import java.util.Objects;
 import tools.jackson.databind.node.ArrayNode;
@@ -19,15 +20,21 @@ public final class ResultWriter {
 
     private ResultWriter() {}
 
-    /** The line, its shown price of one piece, its billable amount and reckoning; or the refusal with its places. */
-    public static ObjectNode write(LineResult result) {
+    /**
+     * The line, its shown price of one piece, its billable amount and reckoning; or the refusal with its places.
+     *
+     * @param words that say each thing, beside its code and figures
+     */
+    public static ObjectNode write(LineResult result, Words words) {
         ObjectNode node = Json.object();
         if (result instanceof RefusedLine refused) {
             node.put("refused", refused.place().code());
-            node.put("message", refused.message());
+            node.put("message", words.say(refused.what()));
             ArrayNode faults = node.putArray("faults");
             for (Fault fault : refused.faults()) {
-                faults.addObject().put("place", fault.place().code()).put("message", fault.message());
+                ObjectNode one =
+                        faults.addObject().put("place", fault.place().code()).put("message", words.say(fault.what()));
+                FactWriter.into(one, fault.what());
             }
             return node;
         }
@@ -40,25 +47,35 @@ public final class ResultWriter {
         node.put("card", line.card());
         ArrayNode figures = line.figures().isEmpty() ? null : node.putArray("figures");
         for (FigureShown shown : line.figures()) {
-            figure(Objects.requireNonNull(figures).addObject().put("label", shown.label()), "value", shown.figure());
+            figure(
+                    Objects.requireNonNull(figures).addObject().put("label", words.in(shown.label())),
+                    "value",
+                    shown.figure());
         }
-        reckoning(node.putObject("reckoning"), line.reckoning());
+        reckoning(node.putObject("reckoning"), line.reckoning(), words);
         return node;
     }
 
-    private static void reckoning(ObjectNode node, Reckoning reckoning) {
+    private static void reckoning(ObjectNode node, Reckoning reckoning, Words words) {
         ArrayNode steps = node.putArray("steps");
         for (Step step : reckoning.steps()) {
-            ObjectNode one = steps.addObject().put("label", step.label()).put("detail", step.detail());
+            ObjectNode one =
+                    steps.addObject().put("label", words.say(step.what())).put("detail", words.say(step.how()));
+            one.set("what", FactWriter.write(step.what()));
+            if (step.how() != null) {
+                one.set("how", FactWriter.write(step.how()));
+            }
             figure(one, "result", step.result());
             if (step.point() != null) {
                 one.put("rounding", step.point().name());
             }
         }
         ArrayNode passedOver = node.putArray("passedOver");
-        reckoning
-                .passedOver()
-                .forEach(card -> passedOver.addObject().put("card", card.card()).put("reason", card.reason()));
+        reckoning.passedOver().forEach(card -> passedOver
+                .addObject()
+                .put("card", card.card())
+                .put("reason", words.say(card.reason()))
+                .put("code", card.reason().code().id()));
     }
 
     private static void figure(ObjectNode node, String field, Figure figure) {

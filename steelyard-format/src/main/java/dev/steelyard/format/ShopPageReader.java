@@ -2,7 +2,6 @@ package dev.steelyard.format;
 
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.BreakWords;
-import java.util.Objects;
 
 /** Reads how the shop page shows a card and its breaks. */
 final class ShopPageReader {
@@ -26,16 +25,12 @@ final class ShopPageReader {
 
     static BreakWords words(Obj in) {
         BreakWords words = new BreakWords(
-                text(in, "title"),
-                text(in, "before"),
+                in.optionalWording("title"),
+                in.optionalWording("before"),
                 in.word("figure", FormatWords.FIGURES, BreakWords.Figure.NONE),
-                text(in, "after"),
-                text(in, "mark"));
+                in.optionalWording("after"),
+                in.optionalWording("mark"));
         in.done();
         return words;
-    }
-
-    private static String text(Obj in, String field) {
-        return Objects.requireNonNullElse(in.optionalText(field), "");
     }
 }

@@ -29,16 +29,12 @@ final class ShopPageWriter {
             return;
         }
         ObjectNode node = row.putObject("words");
-        text(node, "title", words.title());
-        text(node, "before", words.before());
+        CardWriter.text(node, "title", words.title());
+        CardWriter.text(node, "before", words.before());
         if (words.figure() != BreakWords.Figure.NONE) {
             node.put("figure", words.figure().code());
         }
-        text(node, "after", words.after());
-        text(node, "mark", words.mark());
-    }
-
-    private static void text(ObjectNode node, String field, String text) {
-        CardWriter.text(node, field, text.isEmpty() ? null : text);
+        CardWriter.text(node, "after", words.after());
+        CardWriter.text(node, "mark", words.mark());
     }
 }

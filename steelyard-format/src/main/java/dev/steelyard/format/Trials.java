@@ -13,14 +13,17 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.NumberSays;
 import dev.steelyard.format.Document.Expected;
 import dev.steelyard.format.Document.Line;
 import dev.steelyard.format.Document.Order;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Prices the orders of a document. */
@@ -76,7 +79,7 @@ public final class Trials {
             return null;
         }
         DecimalText.Fault fault = Quantity.read(quantity.toPlainString()).fault();
-        return new RefusedLine(Place.QUANTITY, fault == null ? "this quantity cannot be ordered" : fault.message());
+        return new RefusedLine(Place.QUANTITY, NumberSays.quantity(Objects.requireNonNull(fault)));
     }
 
     /** Whether an order came to what was expected; none where nothing was said or it did, else what differs. */
@@ -89,7 +92,8 @@ public final class Trials {
             String place = refused.place().code();
             return place.equals(expected.refused())
                     ? null
-                    : "expected " + words(expected) + ", but it is refused (" + place + "): " + refused.message();
+                    : "expected " + words(expected) + ", but it is refused (" + place + "): "
+                            + Words.owners().say(refused.what());
         }
         PricedLine line = (PricedLine) result;
         boolean same = expected.refused() == null

@@ -14,7 +14,7 @@ import java.time.ZonedDateTime;
 class ArchitectureTest {
 
     @ArchTest
-    static final ArchRule knowsTheCoreAndJsonAlone = noClasses()
+    static final ArchRule knowsTheCoreWordsAndJsonAlone = noClasses()
             .that()
             .resideOutsideOfPackage("dev.steelyard.format.table")
             .should()
@@ -22,6 +22,7 @@ class ArchitectureTest {
             .resideOutsideOfPackages(
                     "dev.steelyard.format..",
                     "dev.steelyard.core..",
+                    "dev.steelyard.words",
                     "java..",
                     "tools.jackson..",
                     "org.jspecify.annotations");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
+import dev.steelyard.words.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -37,6 +38,6 @@ class ExampleFindingsTest {
                 .of(document.card(), document.product().items().get(0), Examples.ANY_DAY.toLocalDate(), List.of());
         assertThat(found.stream().map(finding -> finding.code().text()).collect(Collectors.toSet()))
                 .isEqualTo(EXPECTED.getOrDefault(document.id(), Set.of()));
-        assertThat(FindingWriter.write(found)).hasSize(found.size());
+        assertThat(FindingWriter.write(found, Words.owners())).hasSize(found.size());
     }
 }

@@ -6,6 +6,9 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Objects;
@@ -92,8 +95,8 @@ class HostileDocumentsTest {
                 .ofCards()
                 .get(0);
         assertThat(Trials.price(document, document.orders().get(0), Examples.ANY_DAY))
-                .isEqualTo(new RefusedLine(
-                        List.of(new Fault(Place.FORMULA, Fault.Kind.FAILED, "this becomes too large: “9^99^99”"))));
+                .isEqualTo(new RefusedLine(List.of(new Fault(
+                        Place.FORMULA, Fault.Kind.FAILED, Fact.of(Refusal.BECOMES_TOO_LARGE, Part.typed("9^99^99"))))));
     }
 
     /** Each would be a price, a quantity or an answer of something else were it read as a number. */

@@ -6,6 +6,7 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -78,7 +79,7 @@ class SchemaTest {
         for (BasketDocument.Order order : document.baskets()) {
             PricedBasket basket = BasketTrials.price(document, order, Examples.ANY_DAY);
             assertThat(basket.total().value()).isNotNegative();
-            assertThat(BasketWriter.write(basket)).isNotNull();
+            assertThat(BasketWriter.write(basket, Words.owners())).isNotNull();
         }
     }
 

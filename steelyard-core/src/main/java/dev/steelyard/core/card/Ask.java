@@ -1,5 +1,6 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.said.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** Something the shopper is asked. */
@@ -9,7 +10,7 @@ public sealed interface Ask permits Measurement, Choice {
     String name();
 
     /** What the shopper reads. */
-    String label();
+    Wording label();
 
     /** A condition over asks above it, on which it is asked at all; none for always. */
     @Nullable

@@ -1,5 +1,6 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.said.Wording;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Choice(
         String name,
-        String label,
+        Wording label,
         List<Option> options,
         @Nullable String start,
         Look look,
@@ -26,9 +27,21 @@ public record Choice(
         options = List.copyOf(options);
     }
 
+    /** Called in the shop's own language alone. */
+    public Choice(
+            String name,
+            String label,
+            List<Option> options,
+            @Nullable String start,
+            Look look,
+            boolean required,
+            @Nullable String shownWhen) {
+        this(name, Wording.of(label), options, start, look, required, shownWhen);
+    }
+
     /** A required list that is always shown. */
     public static Choice of(String name, Option... options) {
-        return new Choice(name, name, List.of(options), null, Look.LIST, true, null);
+        return new Choice(name, Wording.of(name), List.of(options), null, Look.LIST, true, null);
     }
 
     /** The names of its options, in order. */
@@ -52,7 +65,7 @@ public record Choice(
      * @param label what the shopper reads; none for the name
      * @param picture the address of one of the shop’s own pictures; none for none
      */
-    public record Option(String name, @Nullable String label, @Nullable String picture, Charge charge) {
+    public record Option(String name, Wording label, @Nullable String picture, Charge charge) {
 
         private static final Pattern PICTURE =
                 Pattern.compile("/pictures/[0-9a-f]{64}\\.png|/assets(/[A-Za-z0-9_-]+)+\\.(svg|png|webp|jpg)");
@@ -67,9 +80,14 @@ public record Choice(
             return "a picture is one of the shop’s own, as /pictures/….png or /assets/….svg, not “" + file + "”";
         }
 
+        /** Its label, or else its name. */
+        public Wording called() {
+            return label.or(name);
+        }
+
         /** An option that is called by its name and has no picture. */
         public static Option of(String name, Charge charge) {
-            return new Option(name, null, null, charge);
+            return new Option(name, Wording.NONE, null, charge);
         }
     }
 }

@@ -1,5 +1,9 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
@@ -26,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Measurement(
         String name,
-        String label,
+        Wording label,
         Type type,
         Unit unit,
         List<OtherUnit> otherUnits,
@@ -35,9 +39,9 @@ public record Measurement(
         @Nullable BigDecimal step,
         @Nullable BigDecimal start,
         boolean whole,
-        @Nullable String help,
-        @Nullable String tooSmall,
-        @Nullable String tooLarge,
+        Wording help,
+        Wording tooSmall,
+        Wording tooLarge,
         @Nullable String shownWhen,
         @Nullable BigDecimal notAsked)
         implements Ask {
@@ -46,7 +50,7 @@ public record Measurement(
         otherUnits = List.copyOf(otherUnits);
     }
 
-    /** One that is always asked. */
+    /** One that is always asked, its words in the shop's own language alone. */
     public Measurement(
             String name,
             String label,
@@ -63,7 +67,7 @@ public record Measurement(
             @Nullable String tooLarge) {
         this(
                 name,
-                label,
+                Wording.of(label),
                 type,
                 unit,
                 otherUnits,
@@ -72,11 +76,15 @@ public record Measurement(
                 step,
                 start,
                 whole,
-                help,
-                tooSmall,
-                tooLarge,
+                written(help),
+                written(tooSmall),
+                written(tooLarge),
                 null,
                 null);
+    }
+
+    private static Wording written(@Nullable String text) {
+        return text == null ? Wording.NONE : Wording.of(text);
     }
 
     /** A measurement with limits and a step and nothing else. */
@@ -95,6 +103,21 @@ public record Measurement(
                 null,
                 null,
                 null);
+    }
+
+    /** What can be typed: “0.5 to 200 m, in steps of 0.5 m”. */
+    public Fact allowed() {
+        Part steps = step == null ? Part.NONE : Part.amount(step, unit);
+        Part wholly = whole ? Part.of(Refusal.WHOLE_NUMBERS) : Part.NONE;
+        if (least == null && most == null) {
+            return Fact.of(Refusal.ANY_NUMBER, new Part.UnitOf(unit), steps, wholly);
+        }
+        return Fact.of(
+                Refusal.BETWEEN,
+                least == null ? Part.NONE : most == null ? Part.amount(least, unit) : Part.number(least),
+                most == null ? Part.NONE : Part.amount(most, unit),
+                steps,
+                wholly);
     }
 
     /** The same for any value within its limits. */

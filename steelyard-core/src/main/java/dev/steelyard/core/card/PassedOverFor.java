@@ -1,22 +1,26 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Told;
+
 /** Why a card that covers the goods does not price a line. */
 public enum PassedOverFor {
-    CUSTOMER("not this customer"),
-    COUNTRY("not this country"),
-    NOT_YET("not yet"),
-    NO_LONGER("no longer"),
+    CUSTOMER(Told.OTHER_CUSTOMER),
+    COUNTRY(Told.OTHER_COUNTRY),
+    NOT_YET(Told.NOT_YET),
+    NO_LONGER(Told.NO_LONGER),
     /** Another day of the week or time of day. */
-    NOT_NOW("not at this time"),
-    PAUSED("paused");
+    NOT_NOW(Told.NOT_NOW),
+    PAUSED(Told.PAUSED);
 
-    private final String words;
+    private final Fact said;
 
-    PassedOverFor(String words) {
-        this.words = words;
+    PassedOverFor(Told told) {
+        this.said = Fact.of(told);
     }
 
-    public String words() {
-        return words;
+    /** The same as it is said. */
+    public Fact said() {
+        return said;
     }
 }

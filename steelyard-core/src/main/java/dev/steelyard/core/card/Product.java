@@ -1,6 +1,7 @@
 package dev.steelyard.core.card;
 
 import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.said.Wording;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param unitCost what one piece, or one billable unit of measured goods, costs the shop; none where nobody said
  * @param unitPriceDecimals decimals of the price of one piece; none for the shop's
  * @param ownRows the product's own price rows; none where it has none
+ * @param told its name as shoppers of each language read it
  */
 public record Product(
         Sku sku,
@@ -24,10 +26,24 @@ public record Product(
         @Nullable Integer unitPriceDecimals,
         @Nullable PriceRows ownRows,
         List<Variant> variants,
-        Traits traits) {
+        Traits traits,
+        Wording told) {
 
     public Product {
         variants = List.copyOf(variants);
+    }
+
+    /** A product whose name is the same in every language. */
+    public Product(
+            Sku sku,
+            String name,
+            @Nullable BigDecimal shelfPrice,
+            @Nullable BigDecimal unitCost,
+            @Nullable Integer unitPriceDecimals,
+            @Nullable PriceRows ownRows,
+            List<Variant> variants,
+            Traits traits) {
+        this(sku, name, shelfPrice, unitCost, unitPriceDecimals, ownRows, variants, traits, Wording.of(name));
     }
 
     /** A product of which nothing is known but its prices. */
@@ -49,7 +65,7 @@ public record Product(
 
     /** The same with other own price rows. */
     public Product withOwnRows(@Nullable PriceRows rows) {
-        return new Product(sku, name, shelfPrice, unitCost, unitPriceDecimals, rows, variants, traits);
+        return new Product(sku, name, shelfPrice, unitCost, unitPriceDecimals, rows, variants, traits, told);
     }
 
     /** What can be put into a basket: each variant, or the product itself where it has none. */

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param shopPage how the shop page shows it
  * @param ladder the card's breaks; none for none
  * @param productsOwnRows whether the product's own price rows, where it has some, count in place of the ladder
+ * @param language in which it is written (BCP 47); empty where nobody said
  */
 public record RateCard(
         String name,
@@ -30,7 +31,8 @@ public record RateCard(
         Finish finish,
         OrderQuantity quantity,
         @Nullable Integer unitPriceDecimals,
-        ShopPage shopPage) {
+        ShopPage shopPage,
+        String language) {
 
     /** The card that is always there, last in the order: shelf price and the product's own rows, for everything. */
     public static final RateCard SHELF_PRICE =
@@ -64,7 +66,8 @@ public record RateCard(
                 .finish(finish)
                 .quantity(quantity)
                 .unitPriceDecimals(unitPriceDecimals)
-                .shopPage(shopPage);
+                .shopPage(shopPage)
+                .language(language);
     }
 
     /** The measurements among its asks, in order. */

@@ -22,9 +22,15 @@ public final class RateCardBuilder {
     private OrderQuantity quantity = OrderQuantity.ANY;
     private @Nullable Integer unitPriceDecimals;
     private ShopPage shopPage = ShopPage.USUAL;
+    private String language = "";
 
     RateCardBuilder(String name) {
         this.name = name;
+    }
+
+    public RateCardBuilder language(String value) {
+        language = value;
+        return this;
     }
 
     public RateCardBuilder covers(Covers value) {
@@ -121,6 +127,7 @@ public final class RateCardBuilder {
                 finish,
                 quantity,
                 unitPriceDecimals,
-                shopPage);
+                shopPage,
+                language);
     }
 }

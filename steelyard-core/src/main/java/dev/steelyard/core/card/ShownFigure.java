@@ -1,5 +1,6 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.unit.Unit;
 
 /**
@@ -8,4 +9,10 @@ import dev.steelyard.core.unit.Unit;
  * @param formula comes to the unit's kind
  * @param decimals shown, rounded half-up
  */
-public record ShownFigure(String label, String formula, Unit unit, int decimals) {}
+public record ShownFigure(Wording label, String formula, Unit unit, int decimals) {
+
+    /** Called in the shop's own language alone. */
+    public ShownFigure(String label, String formula, Unit unit, int decimals) {
+        this(Wording.of(label), formula, unit, decimals);
+    }
+}

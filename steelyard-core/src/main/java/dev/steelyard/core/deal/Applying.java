@@ -11,6 +11,11 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -110,8 +115,9 @@ final class Applying {
                 throw Refused.at(
                         Place.TOTAL,
                         Fault.Kind.TOO_LARGE,
-                        "with “" + ready.deal().name() + "” the basket comes to " + charged.toPlainString()
-                                + ", more than can be sold at once");
+                        Refusal.BASKET_TOO_LARGE_WITH_DEAL,
+                        ready.deal().called(),
+                        money(charged));
             }
         }
         return answer(best, lowest);
@@ -166,29 +172,35 @@ final class Applying {
                 unused.add(new Unused(entry.deal, not.why(), not.detail()));
             } else if (!way.used.contains((Ready) entry.checked)) {
                 Deal of = entry.deal.oneOf() == null ? null : chosen.get(entry.deal.oneOf());
-                String why = of != null && of != entry.deal && used.stream().anyMatch(one -> one.deal() == of)
-                        ? "one of “" + entry.deal.oneOf() + "” counts, and “" + of.name() + "” takes off more"
+                Fact why = of != null && of != entry.deal && used.stream().anyMatch(one -> one.deal() == of)
+                        ? Fact.of(DealSays.ONE_OF_A_SET, Part.name(entry.deal.oneOf()), of.called())
                         : more((Ready) entry.checked, used, lowest);
                 unused.add(new Unused(entry.deal, Why.ANOTHER_GIVES_MORE, why));
             } else if (idle.contains((Ready) entry.checked)) {
-                unused.add(new Unused(entry.deal, Why.TAKES_NOTHING, "there is nothing left to take it off"));
+                unused.add(new Unused(entry.deal, Why.TAKES_NOTHING, Fact.of(DealSays.NOTHING_LEFT)));
             }
         }
         return unused;
     }
 
-    private String more(Ready ready, List<Used> used, long lowest) {
+    private Fact more(Ready ready, List<Used> used, long lowest) {
         long[] left = basket.totals();
         long all = Arrays.stream(left).sum();
         ready.take(basket, left);
         long alone = all - Arrays.stream(left).sum();
-        String others = used.stream()
+        List<Part> others = used.stream()
                 .filter(one -> one.saved().value().signum() > 0)
-                .map(one -> one.deal().name())
-                .reduce((one, other) -> one + " and " + other)
-                .orElse("another deal");
-        return others + " take off " + basket.money(all - lowest).toPlainString() + ", this alone "
-                + basket.money(alone).toPlainString();
+                .map(one -> one.deal().called())
+                .toList();
+        return Fact.of(
+                DealSays.OTHERS_TAKE_MORE,
+                Part.all(Join.AND, others),
+                money(basket.money(all - lowest)),
+                money(basket.money(alone)));
+    }
+
+    private Part money(BigDecimal value) {
+        return new Part.Money(value, basket.rounding().minorDigits());
     }
 
     private List<Next> nexts() {

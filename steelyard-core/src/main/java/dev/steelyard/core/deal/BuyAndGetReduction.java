@@ -3,6 +3,9 @@ package dev.steelyard.core.deal;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Giving.Given;
 import dev.steelyard.core.number.Quotient;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
@@ -58,19 +61,17 @@ record BuyAndGetReduction(BuyAndGet gives, int[] buyLines, OwnTerms terms) imple
     }
 
     @Override
-    public String detail(Basket basket, int[] lines, long[] left) {
-        StringBuilder words = new StringBuilder();
+    public Part detail(Basket basket, int[] lines, long[] left) {
         int digits = basket.rounding().minorDigits();
-        for (Given given : given(basket, lines, left)) {
-            words.append(words.isEmpty() ? "" : ", ")
-                    .append(given.pieces())
-                    .append(" × ")
-                    .append(basket.line(given.line()).item().name())
-                    .append(" at ")
-                    .append(basket.rounding().shown(given.each()))
-                    .append(": ")
-                    .append(DealWords.value(gives.value(), gives.amount(), digits));
-        }
-        return words.toString();
+        return Part.all(
+                Join.LIST,
+                given(basket, lines, left).stream()
+                        .map(given -> Part.of(
+                                DealSays.GIVEN,
+                                Part.count(given.pieces()),
+                                Part.name(basket.line(given.line()).item().told()),
+                                Part.money(basket.rounding().shown(given.each())),
+                                DealTellings.value(gives.value(), gives.amount(), digits)))
+                        .toList());
     }
 }

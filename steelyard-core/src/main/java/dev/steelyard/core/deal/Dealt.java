@@ -1,6 +1,8 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
 import java.util.List;
 
 /**
@@ -28,9 +30,9 @@ public record Dealt(List<Money> left, List<Used> used, List<Unused> unused, List
      *
      * @param shares what it took off each line; below 0 where it added
      * @param saved their sum
-     * @param detail the figures it went by; empty where nobody asked
+     * @param detail the figures it went by; none where nobody asked
      */
-    public record Used(Deal deal, List<Money> shares, Money saved, String detail) {
+    public record Used(Deal deal, List<Money> shares, Money saved, Part detail) {
         public Used {
             shares = List.copyOf(shares);
         }
@@ -41,7 +43,7 @@ public record Dealt(List<Money> left, List<Used> used, List<Unused> unused, List
      *
      * @param detail why, with figures
      */
-    public record Unused(Deal deal, Why why, String detail) {}
+    public record Unused(Deal deal, Why why, Fact detail) {}
 
     /** Why a deal was not used. */
     public enum Why {

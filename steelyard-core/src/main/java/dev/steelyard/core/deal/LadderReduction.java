@@ -2,8 +2,12 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Quotient;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Wording;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -70,31 +74,36 @@ record LadderReduction(OnLadder ladder, List<Reached> reached, OwnTerms terms) i
     }
 
     @Override
-    public String detail(Basket basket, int[] lines, long[] left) {
-        StringBuilder words = new StringBuilder();
-        for (Reached part : reached) {
-            words.append(words.isEmpty() ? "" : "; ").append(detail(basket, part, left));
-        }
-        return words.toString();
+    public Part detail(Basket basket, int[] lines, long[] left) {
+        return Part.all(
+                Join.APART,
+                reached.stream()
+                        .map(part -> Part.of(detail(basket, part, left)))
+                        .toList());
     }
 
-    private String detail(Basket basket, Reached part, long[] left) {
+    private Fact detail(Basket basket, Reached part, long[] left) {
         int digits = basket.rounding().minorDigits();
-        String counted = DealWords.counted(ladder.counts(), part.counted, digits);
-        String value = DealWords.value(ladder.value(), part.row.value(), digits);
-        String of = DealWords.of(basket, part.lines, left);
+        Part counted = DealTellings.counted(ladder.counts(), part.counted, digits);
+        Part value = DealTellings.value(ladder.value(), part.row.value(), digits);
+        Part of = DealTellings.of(basket, part.lines, left);
         if (ladder.forEvery()) {
-            return counted + " are " + Decimals.plain(times(part), 0) + " × "
-                    + DealWords.threshold(ladder.counts(), part.row.from(), digits) + ": " + value + " for each" + of;
+            Part threshold = DealTellings.threshold(ladder.counts(), part.row.from(), digits);
+            return Fact.of(DealSays.FOR_EVERY, counted, Part.number(times(part)), threshold, value, of);
         }
         boolean one = ladder.counts() == Gives.Counts.SPEND || part.counted.compareTo(BigDecimal.ONE) == 0;
-        return counted + (ladder.each() == Apart.TOGETHER ? "" : " of " + whose(basket, part))
-                + (one ? " reaches “" : " reach “")
-                + DealWords.from(ladder.counts(), part.row, digits) + "”: " + value + of;
+        return Fact.of(
+                DealSays.REACHES,
+                counted,
+                one ? Part.count(1) : Part.NONE,
+                ladder.each() == Apart.TOGETHER ? Part.NONE : Part.name(whose(basket, part)),
+                DealTellings.from(ladder.counts(), part.row, digits),
+                value,
+                of);
     }
 
-    private String whose(Basket basket, Reached part) {
+    private Wording whose(Basket basket, Reached part) {
         var item = basket.line(part.lines[0]).item();
-        return ladder.each() == Apart.PRODUCT ? item.product().name() : item.name();
+        return ladder.each() == Apart.PRODUCT ? item.product().told() : item.told();
     }
 }

@@ -9,6 +9,9 @@ import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Row;
 import dev.steelyard.core.deal.Next.Need;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
@@ -115,35 +118,30 @@ final class Nexts {
         return nearest;
     }
 
-    /** What is missing where nothing is given, as a sentence. */
-    static String words(Basket basket, BuyAndGetReduction reduction, int[] lines) {
+    /** What is missing where nothing is given. */
+    static Fact missing(Basket basket, BuyAndGetReduction reduction, int[] lines) {
         Giving nearest = nearest(basket, reduction, lines);
         long missing = nearest == null ? 0 : nearest.missing();
-        String same =
-                switch (reduction.gives().same()) {
-                    case TOGETHER -> "";
-                    case PRODUCT -> " of one product";
-                    case SKU -> " of one kind";
-                };
         return missing > 0
-                ? DealWords.more(missing) + same + " to buy first"
-                : DealWords.more(1) + " needed, of what is given";
+                ? Fact.of(
+                        DealSays.BUY_FIRST,
+                        Part.count(missing),
+                        DealTellings.apart(reduction.gives().same()))
+                : Fact.of(DealSays.GET_NEEDED);
     }
 
-    /** What is missing for the first row, as a sentence. */
-    static String words(Basket basket, OnLadder ladder, int[] lines) {
+    /** What is missing for the first row. */
+    static Fact missing(Basket basket, OnLadder ladder, int[] lines) {
         int digits = basket.rounding().minorDigits();
         Row first = ladder.rows().get(0);
         BigDecimal most = partsOf(basket, ladder.each(), lines).stream()
                 .map(part -> basket.counted(ladder.counts(), part))
                 .reduce(BigDecimal.ZERO, BigDecimal::max);
         BigDecimal more = first.least(ladder.counts(), digits).subtract(most);
-        return DealWords.counted(ladder.counts(), more, digits) + " more needed for “"
-                + DealWords.from(ladder.counts(), first, digits) + "”"
-                + switch (ladder.each()) {
-                    case TOGETHER -> "";
-                    case PRODUCT -> " of one product";
-                    case SKU -> " of one kind";
-                };
+        return Fact.of(
+                DealSays.MORE_NEEDED,
+                DealTellings.counted(ladder.counts(), more, digits),
+                DealTellings.from(ladder.counts(), first, digits),
+                DealTellings.apart(ladder.each()));
     }
 }

@@ -3,6 +3,8 @@ package dev.steelyard.core.deal;
 import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.number.Quotient;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Part;
 
 /** What a way of paying takes off all lines, or adds to them. */
 record PaymentReduction(ByPayment gives, String payment, OwnTerms terms) implements Reduction {
@@ -15,10 +17,12 @@ record PaymentReduction(ByPayment gives, String payment, OwnTerms terms) impleme
     }
 
     @Override
-    public String detail(Basket basket, int[] lines, long[] left) {
-        return "Paid by " + payment + ": "
-                + DealWords.value(
-                        gives.value(), gives.amount(), basket.rounding().minorDigits())
-                + DealWords.of(basket, lines, left);
+    public Part detail(Basket basket, int[] lines, long[] left) {
+        return Part.of(
+                DealSays.PAID_BY,
+                Part.name(payment),
+                DealTellings.value(
+                        gives.value(), gives.amount(), basket.rounding().minorDigits()),
+                DealTellings.of(basket, lines, left));
     }
 }

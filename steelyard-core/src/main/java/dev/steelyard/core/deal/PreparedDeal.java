@@ -8,6 +8,9 @@ import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.deal.Gives.OnLadder;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.tax.TaxRules;
 import java.util.List;
 import java.util.Objects;
@@ -51,12 +54,12 @@ final class PreparedDeal {
         }
         int[] acted = lines == null ? basket.linesOf(deal.acted()) : lines;
         if (acted.length == 0) {
-            return new Not(Why.NO_GOODS, "none of its goods in the basket");
+            return new Not(Why.NO_GOODS, Fact.of(DealSays.NO_GOODS));
         }
         for (Contained contained : deal.conditions().contains()) {
             long missing = contained.pieces() - basket.pieces(basket.linesOf(contained.goods()));
             if (missing > 0) {
-                return new Not(Why.CONTAINS, DealWords.more(missing) + " of what the basket must contain");
+                return new Not(Why.CONTAINS, Fact.of(DealSays.BASKET_LACKS, Part.count(missing)));
             }
         }
         return gives(basket, occasion, acted);
@@ -64,28 +67,30 @@ final class PreparedDeal {
 
     private @Nullable Not condition(Occasion occasion) {
         if (deal.state() == CardState.PAUSED) {
-            return new Not(Why.PAUSED, PassedOverFor.PAUSED.words());
+            return new Not(Why.PAUSED, PassedOverFor.PAUSED.said());
         }
         if (deal.state() == CardState.ENDED) {
-            return new Not(Why.NO_LONGER, PassedOverFor.NO_LONGER.words());
+            return new Not(Why.NO_LONGER, PassedOverFor.NO_LONGER.said());
         }
         Conditions conditions = deal.conditions();
         PassedOverFor reason = conditions.audience().reasonAgainst(occasion.customer());
         reason = reason == null ? conditions.times().reasonAgainst(occasion.at()) : reason;
         if (reason != null) {
-            return new Not(why(reason), reason.words());
+            return new Not(why(reason), reason.said());
         }
         if (code != null && !occasion.codes().contains(code)) {
-            return new Not(Why.CODE, "its code was not given");
+            return new Not(Why.CODE, Fact.of(DealSays.CODE_NOT_GIVEN));
         }
         String list = conditions.codeList();
         if (list != null && !occasion.codeLists().contains(list)) {
-            return new Not(Why.CODE, "none of its codes was given");
+            return new Not(Why.CODE, Fact.of(DealSays.NO_CODE_OF_LIST));
         }
         String payment = conditions.payment();
         return payment == null || payment.equals(occasion.payment())
                 ? null
-                : new Not(Why.PAYMENT, DealWords.payment(occasion.payment(), payment));
+                : new Not(
+                        Why.PAYMENT,
+                        Fact.of(DealSays.OTHER_PAYMENT, Part.name(payment), Part.name(occasion.payment())));
     }
 
     private static Why why(PassedOverFor reason) {
@@ -103,12 +108,12 @@ final class PreparedDeal {
         if (deal.gives() instanceof OnLadder ladder) {
             List<LadderReduction.Reached> reached = LadderReduction.reached(ladder, basket, lines);
             return reached.isEmpty()
-                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, ladder, lines))
+                    ? new Not(Why.TOO_LITTLE, Nexts.missing(basket, ladder, lines))
                     : new Ready(deal, lines, new LadderReduction(ladder, reached, terms));
         } else if (deal.gives() instanceof BuyAndGet both) {
             BuyAndGetReduction reduction = new BuyAndGetReduction(both, basket.linesOf(both.buy()), terms);
             return reduction.count(basket, lines, basket.totals()) == 0
-                    ? new Not(Why.TOO_LITTLE, Nexts.words(basket, reduction, lines))
+                    ? new Not(Why.TOO_LITTLE, Nexts.missing(basket, reduction, lines))
                     : new Ready(deal, lines, reduction);
         }
         return new Ready(

@@ -1,6 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.said.Part;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,7 +33,7 @@ record Ready(Deal deal, int[] lines, Reduction reduction) implements Checked {
             money.add(basket.rounding().ofMinorUnits(share));
             sum += share;
         }
-        String detail = explain ? reduction.detail(basket, lines, left) : "";
+        Part detail = explain ? reduction.detail(basket, lines, left) : Part.NONE;
         return new Dealt.Used(deal, money, basket.rounding().ofMinorUnits(sum), detail);
     }
 }

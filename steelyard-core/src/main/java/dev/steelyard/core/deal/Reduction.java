@@ -1,6 +1,7 @@
 package dev.steelyard.core.deal;
 
 import dev.steelyard.core.number.Quotient;
+import dev.steelyard.core.said.Part;
 
 /** What a deal that qualifies takes off the lines it acts on. */
 interface Reduction {
@@ -14,6 +15,6 @@ interface Reduction {
      */
     Quotient[] of(Basket basket, int[] lines, long[] left);
 
-    /** The figures it goes by, in words. */
-    String detail(Basket basket, int[] lines, long[] left);
+    /** The figures it goes by. */
+    Part detail(Basket basket, int[] lines, long[] left);
 }

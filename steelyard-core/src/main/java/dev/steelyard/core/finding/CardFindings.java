@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -66,7 +65,7 @@ public final class CardFindings {
         found.addAll(PlainModeFindings.of(card));
         found.addAll(CheckWeights.of(card, kept, rules));
         for (LocalDate day : daysOfChange(card, item, today)) {
-            String when = day.equals(today) ? "" : "as of " + day + ": ";
+            LocalDate since = day.equals(today) ? null : day;
             List<Probe> probes = new Inputs(card, item, day, rules.orders(card), SEED)
                     .some(budget).stream()
                             .map(asked -> Probe.of(card, asked, rules, wanted))
@@ -77,30 +76,13 @@ public final class CardFindings {
             ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules, wanted));
             ofDay.addAll(
                     new SearchFindings(card, rules, CostLimit.of(item.unitCost(), smallestMargin), wanted).of(probes));
-            ofDay.forEach(finding -> found.add(since(finding, when)));
+            ofDay.forEach(finding -> found.add(finding.since(since)));
         }
-        Map<Object, Finding> once = new LinkedHashMap<>();
-        found.forEach(finding -> once.putIfAbsent(List.of(finding.code(), finding.at(), unsaid(finding)), finding));
+        Map<Object, Finding> once = new LinkedHashMap<>(); // the same fault on a later day is not said again
+        found.forEach(finding -> once.putIfAbsent(List.of(finding.code(), finding.at(), finding.since(null)), finding));
         return once.values().stream()
                 .sorted(Comparator.comparing(finding -> finding.code().severity()))
                 .toList();
-    }
-
-    /** The same fault on a later day is not said again. */
-    private static String unsaid(Finding finding) {
-        int said = finding.message().startsWith("As of ") ? finding.message().indexOf(": ") + 2 : 0;
-        return finding.message().substring(said).toLowerCase(Locale.ROOT);
-    }
-
-    private static Finding since(Finding finding, String when) {
-        String message = when + finding.message();
-        return new Finding(
-                finding.code(),
-                Character.toUpperCase(message.charAt(0)) + message.substring(1),
-                finding.place(),
-                finding.at(),
-                finding.mend(),
-                finding.found());
     }
 
     /** A few different trials whose curves are looked at. */

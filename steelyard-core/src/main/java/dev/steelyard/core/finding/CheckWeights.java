@@ -5,6 +5,9 @@ import dev.steelyard.core.number.Money;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,13 +26,18 @@ final class CheckWeights {
             BigDecimal was = weight.line();
             boolean same = was == null ? is == null : is != null && is.value().compareTo(was) == 0;
             if (!same) {
-                String now = is == null
-                        ? "is refused: " + Objects.requireNonNull(probe.fault()).message()
-                        : "is " + is;
                 found.add(Finding.analysed(
                         Code.CHECK_WEIGHT,
                         "",
-                        "“" + weight.name() + "” was " + (was == null ? "refused" : was.toPlainString()) + ", " + now,
+                        Fact.of(
+                                FindingSays.CHECK_WEIGHT,
+                                Part.name(weight.name()),
+                                was == null ? Part.NONE : Part.money(was),
+                                is == null ? Part.NONE : Part.money(is),
+                                is == null
+                                        ? Part.of(Objects.requireNonNull(probe.fault())
+                                                .what())
+                                        : Part.NONE),
                         null));
             }
         }

@@ -6,8 +6,10 @@ import dev.steelyard.core.curve.PieceCurve.Stretch;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakKey;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -45,21 +47,31 @@ final class CurveFindings {
     private void cliffs() {
         for (Cliff cliff : Cliff.of(curve)) {
             if (concernsGroup(cliff.by(), stretchEndingBefore(cliff.threshold()).by())) {
-                String saved = Objects.requireNonNull(
-                                cliff.lastTotal().value().subtract(cliff.total().value()))
-                        .toPlainString();
-                String smaller = cliff.first() == cliff.last()
-                        ? Quantity.costing("" + cliff.last()) + " " + cliff.lastTotal()
-                        : Quantity.costing("" + cliff.first()) + " " + cliff.firstTotal() + " and " + cliff.last()
-                                + " cost " + cliff.lastTotal();
-                add(
-                        Code.CLIFF,
-                        smaller + ", but " + cliff.threshold() + " cost " + cliff.total()
-                                + ": the larger order is up to " + saved + " cheaper",
-                        cliff.by().key(),
-                        mend(cliff));
+                add(Code.CLIFF, told(cliff), cliff.by().key(), mend(cliff));
             }
         }
+    }
+
+    private static Fact told(Cliff cliff) {
+        Part cheaper = new Part.Money(
+                Objects.requireNonNull(
+                        cliff.lastTotal().value().subtract(cliff.total().value())),
+                cliff.total().value().scale());
+        Part more = Part.count(cliff.threshold());
+        Part moreTotal = Part.money(cliff.total());
+        Part last = Part.count(cliff.last());
+        Part lastTotal = Part.money(cliff.lastTotal());
+        return cliff.first() == cliff.last()
+                ? Fact.of(FindingSays.LARGER_CHEAPER, last, lastTotal, more, moreTotal, cheaper)
+                : Fact.of(
+                        FindingSays.LARGER_CHEAPER_THAN_MANY,
+                        Part.count(cliff.first()),
+                        Part.money(cliff.firstTotal()),
+                        last,
+                        lastTotal,
+                        more,
+                        moreTotal,
+                        cheaper);
     }
 
     /**
@@ -87,16 +99,22 @@ final class CurveFindings {
             if (direction > 0) {
                 add(
                         Code.RISES,
-                        "from " + here.from() + " a piece costs " + here.perPiece() + ", more than the "
-                                + before.perPiece() + " before",
+                        Fact.of(
+                                FindingSays.RISES,
+                                Part.NONE,
+                                Part.count(here.from()),
+                                Part.money(here.perPiece()),
+                                Part.money(before.perPiece())),
                         by.key(),
                         new Mend.TakeOff(by.key()));
             } else if (direction == 0) {
-                String same = before.by() == null ? "the shelf price" : "from " + before.from();
                 add(
                         Code.NO_OP,
-                        "from " + here.from() + " changes nothing: a piece costs " + here.perPiece() + ", the same as "
-                                + same,
+                        Fact.of(
+                                FindingSays.SAME_AS_BEFORE,
+                                Part.count(here.from()),
+                                Part.money(here.perPiece()),
+                                before.by() == null ? Part.NONE : Part.count(before.from())),
                         by.key(),
                         new Mend.TakeOff(by.key()));
             }
@@ -105,11 +123,13 @@ final class CurveFindings {
 
     private void belowCost() {
         for (Stretch stretch : curve.stretches()) {
-            String fault = limit.fault(stretch.perPiece());
+            BreakKey place = stretch.by() == null ? null : stretch.by().key();
+            Part where = place == null
+                    ? Part.of(FindingSays.AT_SHELF_PRICE)
+                    : Part.of(FindingSays.AT_FROM, Part.count(stretch.from()));
+            Fact fault = limit.fault(where, stretch.perPiece());
             if (fault != null && concernsGroup(stretch.by(), null)) {
-                BreakKey place = stretch.by() == null ? null : stretch.by().key();
-                String where = place == null ? "the shelf price " : "from " + stretch.from() + ": ";
-                add(Code.BELOW_COST, where + stretch.perPiece() + " " + fault, place, null);
+                add(Code.BELOW_COST, fault, place, null);
             }
         }
     }
@@ -129,8 +149,7 @@ final class CurveFindings {
         return one != null && Objects.equals(one.group(), group);
     }
 
-    private void add(Code code, String message, @Nullable BreakKey place, @Nullable Mend mend) {
-        String text = group == null ? message : group + ": " + message;
-        found.add(new Finding(code, text, place, mend));
+    private void add(Code code, Fact what, @Nullable BreakKey place, @Nullable Mend mend) {
+        found.add(Finding.ofRows(code, what, group, place, mend));
     }
 }

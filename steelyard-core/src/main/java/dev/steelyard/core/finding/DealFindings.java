@@ -14,12 +14,17 @@ import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -100,42 +105,47 @@ public final class DealFindings {
         Conditions conditions = deal.conditions();
         ZonedDateTime until = conditions.times().until();
         if (until != null && !until.isAfter(now)) {
-            found.add(Finding.analysed(Code.EXPIRED, "/until", "It is over since " + until.toLocalDate(), null));
+            found.add(Finding.analysed(
+                    Code.EXPIRED, "/until", Fact.of(FindingSays.OVER_SINCE, Part.day(until.toLocalDate())), null));
         }
         Set<String> in = conditions.audience().groupsIn();
         if (!in.isEmpty() && conditions.audience().groupsOut().containsAll(in)) {
-            found.add(Finding.analysed(
-                    Code.NEVER_REACHED, "/groups", "It is for nobody: every group it is for is left out again", null));
+            found.add(Finding.analysed(Code.NEVER_REACHED, "/groups", Fact.of(FindingSays.FOR_NOBODY), null));
         }
         String payment = conditions.payment();
         if (payment != null && !payments.contains(payment)) {
             found.add(Finding.analysed(
                     Code.NEVER_REACHED,
                     "/payment",
-                    "It can never apply: nobody can pay by “" + payment + "” here; there are "
-                            + String.join(", ", payments.stream().sorted().toList()),
+                    Fact.of(
+                            FindingSays.NOBODY_PAYS_BY,
+                            Part.name(payment),
+                            Part.all(
+                                    Join.LIST,
+                                    payments.stream().sorted().map(Part::name).toList())),
                     null));
         }
         String code = conditions.code();
-        String weak = code == null ? null : weakness(Conditions.normal(code));
+        Fact weak = code == null ? null : weakness(Part.typed(code), Conditions.normal(code));
         if (weak != null) {
-            found.add(Finding.analysed(Code.WEAK_CODE, "/code", "“" + code + "” is easy to guess: " + weak, null));
+            found.add(Finding.analysed(Code.WEAK_CODE, "/code", weak, null));
         }
     }
 
-    private static @Nullable String weakness(String code) {
+    private static @Nullable Fact weakness(Part shown, String code) {
         if (code.length() < SHORTEST_CODE) {
-            return "it has only " + code.length() + " characters; " + SHORTEST_CODE + " or more are better";
+            return Fact.of(FindingSays.CODE_TOO_SHORT, shown, Part.count(code.length()), Part.count(SHORTEST_CODE));
         }
         if (code.matches("\\d+")) {
-            return "it has only digits";
+            return Fact.of(FindingSays.CODE_ONLY_DIGITS, shown);
         }
-        if (code.chars().distinct().count() <= 2) {
-            return "it is made of " + code.chars().distinct().count() + " different characters";
+        long different = code.chars().distinct().count();
+        if (different <= 2) {
+            return Fact.of(FindingSays.CODE_FEW_CHARACTERS, shown, Part.count(different));
         }
         String word = code.replaceAll("[^\\p{L}]", "");
         return COMMON.contains(word.toUpperCase(Locale.ROOT))
-                ? "“" + word + "” with a number is among the first that are tried"
+                ? Fact.of(FindingSays.CODE_COMMON, shown, Part.typed(word))
                 : null;
     }
 
@@ -154,8 +164,7 @@ public final class DealFindings {
     private void nothing(GoodsSet set, String at, List<Finding> found) {
         boolean some = goods.items(set).findAny().isPresent();
         if (!some && !goods.all().isEmpty()) {
-            found.add(Finding.analysed(
-                    Code.COVERS_NOTHING, at, "It can never apply: no product of the shop is meant here", null));
+            found.add(Finding.analysed(Code.COVERS_NOTHING, at, Fact.of(FindingSays.NOTHING_MEANT), null));
         }
     }
 
@@ -170,13 +179,17 @@ public final class DealFindings {
                             ? before.value().compareTo(row.value())
                             : row.value().compareTo(before.value());
             if (step <= 0) {
-                String from = Decimals.plain(row.from(), 0);
+                Part from = Part.number(row.from());
                 found.add(Finding.analysed(
                         Code.NO_OP,
                         "/rows/" + i,
                         step == 0
-                                ? "“from " + from + "” changes nothing"
-                                : "“from " + from + "” gives less than “from " + Decimals.plain(before.from(), 0) + "”",
+                                ? Fact.of(FindingSays.ROW_CHANGES_NOTHING, from)
+                                : Fact.of(
+                                        FindingSays.ROW_GIVES_LESS,
+                                        from,
+                                        Part.number(
+                                                Objects.requireNonNull(before).from())),
                         new Mend.Remove("/rows/" + i)));
             }
             before = row;
@@ -200,8 +213,12 @@ public final class DealFindings {
                     found.add(Finding.analysed(
                             Code.SPEND_CLIFF,
                             "/rows/" + i,
-                            "Goods of " + Decimals.plain(below, digits) + " cost " + rounded(now) + ", goods of "
-                                    + Decimals.plain(least, digits) + " only " + rounded(then),
+                            Fact.of(
+                                    FindingSays.SPENDING_MORE_COSTS_LESS,
+                                    new Part.Money(below, digits),
+                                    rounded(now),
+                                    new Part.Money(least, digits),
+                                    rounded(then)),
                             null));
                 }
             }
@@ -209,8 +226,8 @@ public final class DealFindings {
         }
     }
 
-    private String rounded(BigDecimal sum) {
-        return book.rules().rounding().lineTotal(sum).toString();
+    private Part rounded(BigDecimal sum) {
+        return Part.money(book.rules().rounding().lineTotal(sum));
     }
 
     private static BigDecimal left(Value value, Row row, BigDecimal spent) {
@@ -227,10 +244,7 @@ public final class DealFindings {
                 long common = common(deal, other);
                 if (beats(other, deal)) {
                     found.add(Finding.analysed(
-                            Code.BEATEN,
-                            "",
-                            "“" + other.name() + "” always takes off at least as much, and only one of the two is used",
-                            null));
+                            Code.BEATEN, "", Fact.of(FindingSays.BEATEN, Part.name(other.name())), null));
                     said++;
                 } else if (common > 0
                         && !(deal.gives() instanceof ByPayment)
@@ -242,13 +256,12 @@ public final class DealFindings {
         }
     }
 
-    private static String overlap(Deal deal, Deal other, long common) {
+    private static Fact overlap(Deal deal, Deal other, long common) {
         boolean both = deal.combine() == Combine.ADDS_UP && other.combine() == Combine.ADDS_UP;
-        String goods = common == 1 ? "1 product" : common + " products";
-        return both
-                ? "“" + other.name() + "” is for " + goods + " of these too, and the two add up"
-                : "“" + other.name() + "” is for " + goods
-                        + " of these too; of the two the one that takes off more is used";
+        return Fact.of(
+                both ? FindingSays.BOTH_ADD_UP : FindingSays.LARGER_IS_USED,
+                Part.name(other.name()),
+                Part.count(common));
     }
 
     private static boolean meet(Deal deal, Deal other) {

@@ -23,6 +23,9 @@ import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.ZonedDateTime;
@@ -81,19 +84,20 @@ final class DealOnGoods {
                 found.add(Finding.searched(
                         Code.ZERO,
                         "",
-                        pieces + " × " + item.name() + " cost nothing, instead of " + line.total(),
+                        Fact.of(
+                                FindingSays.DEAL_GIVES_AWAY,
+                                Part.count(pieces),
+                                Part.name(item.name()),
+                                Part.money(line.total())),
                         null));
                 return;
             }
             CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
             BigDecimal units = BigDecimal.valueOf(pieces);
-            String fault = limit.fault(dealt.left().get(0), units);
-            if (fault != null && line.billable() == null && limit.fault(line.total(), units) == null) {
-                found.add(Finding.searched(
-                        Code.BELOW_COST,
-                        "",
-                        pieces + " × " + item.name() + " for " + dealt.left().get(0) + " " + fault,
-                        null));
+            Part where = Part.of(FindingSays.AT_PIECES, Part.count(pieces), Part.name(item.name()));
+            Fact fault = limit.fault(where, dealt.left().get(0), units);
+            if (fault != null && line.billable() == null && limit.fault(where, line.total(), units) == null) {
+                found.add(Finding.searched(Code.BELOW_COST, "", fault, null));
                 return;
             }
         }

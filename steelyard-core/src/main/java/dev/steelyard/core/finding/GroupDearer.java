@@ -5,6 +5,9 @@ import dev.steelyard.core.curve.PieceCurve.Stretch;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -29,10 +32,15 @@ final class GroupDearer {
             for (int quantity : jumps.subSet(stretch.from(), stretch.until())) {
                 Money common = everyone.perPiece(quantity);
                 if (stretch.perPiece().compareTo(common) > 0) {
-                    found.add(new Finding(
+                    found.add(Finding.ofRows(
                             Code.GROUP_DEARER,
-                            group + " pays " + stretch.perPiece() + " a piece from " + quantity
-                                    + ", everyone else only " + common,
+                            Fact.of(
+                                    FindingSays.GROUP_PAYS_MORE,
+                                    Part.name(group),
+                                    Part.money(stretch.perPiece()),
+                                    Part.count(quantity),
+                                    Part.money(common)),
+                            null,
                             by.key(),
                             quantity == by.pieces() ? new Mend.SetPrice(by.key(), common.value()) : null));
                     break;

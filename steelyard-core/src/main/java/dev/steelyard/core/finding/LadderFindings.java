@@ -11,14 +11,15 @@ import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Over;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -91,9 +92,14 @@ final class LadderFindings {
             add(
                     Code.CLIFF,
                     here,
-                    who(asked) + Quantity.costing(before.until().toPlainString()) + " " + last.get() + ", but "
-                            + here.from().toPlainString() + " cost " + next.get() + ": the larger order is "
-                            + cheaper.toPlainString() + " cheaper",
+                    asked,
+                    Fact.of(
+                            FindingSays.LARGER_CHEAPER,
+                            Part.count(before.until().longValueExact()),
+                            Part.money(last.get()),
+                            Part.count(here.from().longValueExact()),
+                            Part.money(next.get()),
+                            new Part.Money(cheaper, next.get().value().scale())),
                     canLevel() ? new Mend.Switch("/ladder/noCliffs", true) : null,
                     Finding.Found.BY_ANALYSIS);
         }
@@ -107,8 +113,14 @@ final class LadderFindings {
                 add(
                         Code.CLIFF,
                         run,
-                        who(asked) + Quantity.costing(less.x().toPlainString()) + " " + less.total() + ", but "
-                                + more.x().toPlainString() + " cost " + more.total(),
+                        asked,
+                        Fact.of(
+                                FindingSays.LARGER_CHEAPER,
+                                Part.count(less.x().longValueExact()),
+                                Part.money(less.total()),
+                                Part.count(more.x().longValueExact()),
+                                Part.money(more.total()),
+                                Part.NONE),
                         null,
                         Finding.Found.BY_SEARCH);
                 return;
@@ -135,21 +147,23 @@ final class LadderFindings {
         if (was.isEmpty() || is.isEmpty()) {
             return;
         }
-        String from = who(asked) + asked.item().name() + ", from " + here.from().toPlainString();
+        Part name = Part.name(asked.item().name());
+        Part from = Part.count(here.from().longValueExact());
         int direction = is.get().compareTo(was.get());
         if (direction == 0) {
             add(
                     Code.NO_OP,
                     here,
-                    from + " changes nothing: " + (lots ? "the lot" : "a piece") + " costs " + shown(is.get())
-                            + " as before",
+                    asked,
+                    Fact.of(FindingSays.CHANGES_NOTHING, name, from, lots ? Part.count(1) : Part.NONE, shown(is.get())),
                     at(here).isEmpty() ? null : new Mend.Remove(at(here)),
                     Finding.Found.BY_ANALYSIS);
         } else if (direction > 0 && !lots) {
             add(
                     Code.RISES,
                     here,
-                    from + " a piece costs " + shown(is.get()) + ", more than the " + shown(was.get()) + " before",
+                    asked,
+                    Fact.of(FindingSays.RISES, name, from, shown(is.get()), shown(was.get())),
                     at(here).isEmpty() ? null : new Mend.Remove(at(here)),
                     Finding.Found.BY_ANALYSIS);
         }
@@ -179,17 +193,14 @@ final class LadderFindings {
         return index < 0 ? "" : "/ladder/rows/" + index;
     }
 
-    private static String who(Asked asked) {
-        return asked.group() == null ? "" : asked.group() + ": ";
+    private static Part shown(BigDecimal value) {
+        return Part.money(value.setScale(Math.min(4, Math.max(2, value.scale())), RoundingMode.HALF_UP));
     }
 
-    private static String shown(BigDecimal value) {
-        return Decimals.plain(value.setScale(Math.min(4, Math.max(2, value.scale())), RoundingMode.HALF_UP), 2);
-    }
-
-    private void add(Code code, Run run, String message, @Nullable Mend mend, Finding.Found how) {
+    private void add(Code code, Run run, Asked asked, Fact what, @Nullable Mend mend, Finding.Found how) {
         String at = at(run);
-        Finding finding = new Finding(code, message, null, at.isEmpty() ? "/ladder" : at, mend, how);
-        found.putIfAbsent(List.of(code, finding.at(), run.from()), finding);
+        String place = at.isEmpty() ? "/ladder" : at;
+        found.putIfAbsent(
+                List.of(code, place, run.from()), new Finding(code, what, asked.group(), null, null, place, mend, how));
     }
 }

@@ -9,6 +9,9 @@ import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -40,22 +43,24 @@ final class MeasureCliffs {
                 .toList();
         for (Asked trial : trials) {
             Probe before = null;
-            Answer less = null;
+            Answer.Number less = null;
             for (Answer.Number value : ascending) {
                 Probe here = Probe.of(card, with(trial, ask, value), rules, wanted);
                 if (before != null
                         && before.line() != null
                         && here.line() != null
                         && here.line().total().compareTo(before.line().total()) < 0) {
-                    String symbol = ask.unit().symbol().isEmpty()
-                            ? ""
-                            : " " + ask.unit().symbol();
                     return Optional.of(Finding.searched(
                             Code.CLIFF,
                             at,
-                            ask.label() + " " + less.text() + symbol + " costs "
-                                    + before.line().total() + ", but " + value.text() + symbol + " only "
-                                    + here.line().total() + " (" + before.words(card) + ")",
+                            Fact.of(
+                                    FindingSays.LARGER_MEASURE_CHEAPER,
+                                    Part.name(ask.label()),
+                                    Part.amount(less.value(), ask.unit()),
+                                    Part.money(before.line().total()),
+                                    Part.amount(value.value(), ask.unit()),
+                                    Part.money(here.line().total()),
+                                    before.told(card)),
                             null));
                 }
                 before = here;

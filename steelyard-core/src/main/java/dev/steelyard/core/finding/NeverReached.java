@@ -5,8 +5,10 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
-import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,13 +45,14 @@ final class NeverReached {
         int count = card.card().cases().all().size();
         for (int i = 0; i < count && !failing; i++) {
             if (!used.contains(i)) {
-                String why = i == count - 1
-                        ? "the cases above it take all orders"
-                        : "its condition did not hold, or a case above it took the order";
                 found.add(Finding.searched(
                         Code.NEVER_REACHED,
                         "/cases/" + i,
-                        "Case " + (i + 1) + " was used by none of " + probes.size() + " inputs tried: " + why,
+                        Fact.of(
+                                FindingSays.CASE_NOT_USED,
+                                Part.count(i + 1),
+                                Part.count(probes.size()),
+                                i == count - 1 ? Part.count(1) : Part.NONE),
                         i == count - 1 ? null : new Mend.Remove("/cases/" + i)));
             }
         }
@@ -66,7 +69,7 @@ final class NeverReached {
                 found.add(Finding.searched(
                         Code.NEVER_REACHED,
                         "/asks/" + i + "/shownWhen",
-                        "“" + ask.label() + "” was shown for none of " + probes.size() + " inputs tried",
+                        Fact.of(FindingSays.NOT_SHOWN, Part.name(ask.label()), Part.count(probes.size())),
                         null));
             }
         }
@@ -83,9 +86,10 @@ final class NeverReached {
                         found.add(Finding.searched(
                                 Code.NEVER_REACHED,
                                 at,
-                                "The break from " + new Figure(from, 0, rate.unit())
-                                        + " is above the largest amount found, "
-                                        + new Figure(rate.unit().fromBase(largest), 0, rate.unit()),
+                                Fact.of(
+                                        FindingSays.ABOVE_LARGEST_AMOUNT,
+                                        Part.amount(from, rate.unit()),
+                                        Part.amount(rate.unit().fromBase(largest), rate.unit())),
                                 new Mend.Remove(at)));
                     }
                 }

@@ -6,6 +6,9 @@ import dev.steelyard.core.card.GoodsIndex;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.Finding.Code;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -105,16 +108,17 @@ public final class OrderFindings {
         for (int i = 0; i < order.size(); i++) {
             List<Finding> ofCard = new ArrayList<>();
             if (covered[i] == 0) {
-                ofCard.add(
-                        Finding.analysed(Code.COVERS_NOTHING, "/covers", "No product is covered by this card", null));
+                ofCard.add(Finding.analysed(
+                        Code.COVERS_NOTHING, "/covers", Fact.of(FindingSays.NO_PRODUCT_COVERED), null));
             } else if (shadowed[i] == covered[i]) {
                 ofCard.add(Finding.analysed(
                         Code.SHADOWED,
                         "/covers",
-                        "This card can never win: cards above it, such as “"
-                                + order.get(Objects.requireNonNull(shadow.get(i)))
-                                        .name() + "”, take all that it covers: "
-                                + products(covered[i]),
+                        Fact.of(
+                                FindingSays.NEVER_WINS,
+                                Part.name(order.get(Objects.requireNonNull(shadow.get(i)))
+                                        .name()),
+                                Part.count(covered[i])),
                         null));
             }
             found.put(i, ofCard);
@@ -123,14 +127,12 @@ public final class OrderFindings {
                 .add(Finding.analysed(
                         Code.OVERLAP,
                         "/covers",
-                        "“" + order.get(pair.get(0)).name() + "” comes before this card and wins for " + products(count)
-                                + " that both cover",
+                        Fact.of(
+                                FindingSays.COMES_BEFORE,
+                                Part.name(order.get(pair.get(0)).name()),
+                                Part.count(count)),
                         null)));
         found.values().removeIf(List::isEmpty);
         return found;
-    }
-
-    private static String products(int count) {
-        return count == 1 ? "1 product" : count + " products";
     }
 }

@@ -6,6 +6,9 @@ import dev.steelyard.core.card.NamedRate;
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -29,7 +32,7 @@ final class PlainModeFindings {
         found.add(Finding.analysed(
                 Code.PLAIN_UNITS,
                 "/formulas",
-                "The formulas of this card are bare numbers: units are not checked",
+                Fact.of(FindingSays.BARE_NUMBERS),
                 new Mend.Write("/formulas", "with-units")));
         List<Measurement> lengths = card.card().measurements().stream()
                 .filter(ask -> ask.type() == Measurement.Type.LENGTH)
@@ -48,9 +51,12 @@ final class PlainModeFindings {
                 found.add(Finding.analysed(
                         Code.UNIT_JUMP,
                         "/asks",
-                        lengths.get(0).label() + " is typed in "
-                                + lengths.get(0).unit().symbol() + ", " + ask.label() + " in "
-                                + ask.unit().symbol() + "; as bare numbers they do not go together",
+                        Fact.of(
+                                FindingSays.TYPED_IN_DIFFERENT_UNITS,
+                                Part.name(lengths.get(0).label()),
+                                new Part.UnitOf(lengths.get(0).unit()),
+                                Part.name(ask.label()),
+                                new Part.UnitOf(ask.unit())),
                         null));
             }
         }
@@ -73,10 +79,14 @@ final class PlainModeFindings {
             found.add(Finding.analysed(
                     Code.UNIT_JUMP,
                     at,
-                    "“" + rate.name() + "” is per " + per.group(1) + per.group(2) + ", but "
-                            + lengths.get(0).label()
-                            + " is typed in " + typed.symbol() + ": as bare numbers the price is "
-                            + Decimals.plain(factor, 0) + (small ? " times too small" : " times too large"),
+                    Fact.of(
+                            FindingSays.RATE_IN_OTHER_UNIT,
+                            Part.typed(rate.name()),
+                            Part.typed(per.group(1) + per.group(2)),
+                            Part.name(lengths.get(0).label()),
+                            new Part.UnitOf(typed),
+                            Part.number(factor),
+                            small ? Part.count(1) : Part.NONE),
                     null));
         }
     }

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +43,7 @@ public final class PriceFindings {
         CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
         Map<Object, Finding> found = new LinkedHashMap<>();
         for (LocalDate day : daysOfChange(rows, today)) {
-            String when = day.equals(today) ? "" : "as of " + day + ": ";
+            LocalDate since = day.equals(today) ? null : day;
             PieceCurve everyone = PieceCurve.of(item, null, day, rounding).orElseThrow();
             List<Finding> ofDay = new ArrayList<>(CurveFindings.of(everyone, null, limit, rounding));
             for (String group : groups(rows)) {
@@ -50,21 +51,13 @@ public final class PriceFindings {
                 ofDay.addAll(CurveFindings.of(curve, group, limit, rounding));
                 ofDay.addAll(GroupDearer.of(curve, everyone, group));
             }
-            ofDay.forEach(
-                    finding -> found.putIfAbsent(List.of(finding.code(), finding.message()), since(finding, when)));
+            ofDay.forEach(finding -> found.putIfAbsent(
+                    List.of(finding.code(), finding.what(), Optional.ofNullable(finding.group())),
+                    finding.since(since)));
         }
         return found.values().stream()
                 .sorted(Comparator.comparing(f -> f.code().severity()))
                 .toList();
-    }
-
-    private static Finding since(Finding finding, String when) {
-        String message = when + finding.message();
-        return new Finding(
-                finding.code(),
-                Character.toUpperCase(message.charAt(0)) + message.substring(1),
-                finding.place(),
-                finding.mend());
     }
 
     private static Iterable<LocalDate> daysOfChange(List<Break> rows, LocalDate today) {

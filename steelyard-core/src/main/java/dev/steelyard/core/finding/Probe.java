@@ -2,7 +2,6 @@ package dev.steelyard.core.finding;
 
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Measurement;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
@@ -14,7 +13,11 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Wanted;
-import java.util.StringJoiner;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** One allowed input of a search, and what it comes to. */
@@ -44,25 +47,25 @@ record Probe(Asked asked, @Nullable TrialLine started, @Nullable PricedLine line
     }
 
     /** “2 pieces, length 1.5 m, hem roped”. */
-    String words(PreparedCard card) {
-        StringJoiner words = new StringJoiner(", ");
-        words.add(Quantity.words(asked.quantity()));
-        if (asked.answers().pack() != null) {
-            words.add(asked.answers().pack());
-        }
+    Part told(PreparedCard card) {
+        List<Part> answers = new ArrayList<>();
         for (Ask ask : card.card().asks()) {
             Answer answer = asked.answers().byName().get(ask.name());
             if (answer != null) {
-                String unit = ask instanceof Measurement measurement
-                                && !measurement.unit().symbol().isEmpty()
-                        ? " " + measurement.unit().symbol()
-                        : "";
-                words.add(ask.label() + " " + answer.text() + unit);
+                answers.add(Part.of(FindingSays.ANSWERED, Part.name(ask.label()), value(ask, answer)));
             }
         }
-        if (asked.group() != null) {
-            words.add(asked.group());
-        }
-        return words.toString();
+        return Part.of(
+                FindingSays.AN_INPUT,
+                Part.count(asked.quantity()),
+                Part.name(asked.answers().pack()),
+                Part.all(Join.LIST, answers),
+                Part.name(asked.group()));
+    }
+
+    private static Part value(Ask ask, Answer answer) {
+        return ask instanceof Measurement measurement && answer instanceof Answer.Number number
+                ? Part.amount(number.value(), measurement.unit())
+                : Part.typed(answer.text());
     }
 }

@@ -2,7 +2,6 @@ package dev.steelyard.core.finding;
 
 import dev.steelyard.core.finding.Finding.Code;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.prepared.PreparedCard;
@@ -11,6 +10,9 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -38,16 +40,22 @@ final class SearchFindings {
         this.wanted = wanted;
     }
 
+    /** Makes what is said of how many more inputs show it, and how many were tried. */
+    @FunctionalInterface
+    private interface Said {
+        Fact with(Part more, Part tried);
+    }
+
     private static final class Shown {
         private final Code code;
         private final String at;
-        private final String message;
+        private final Said said;
         private int count;
 
-        Shown(Code code, String at, String message) {
+        Shown(Code code, String at, Said said) {
             this.code = code;
             this.at = at;
-            this.message = message;
+            this.said = said;
         }
     }
 
@@ -63,9 +71,8 @@ final class SearchFindings {
         groups(probes);
         List<Finding> found = new ArrayList<>();
         for (Shown one : shown.values()) {
-            String more =
-                    one.count == 1 ? "" : " (and " + (one.count - 1) + " more of " + probes.size() + " inputs tried)";
-            found.add(Finding.searched(one.code, one.at, one.message + more, null));
+            Part more = one.count == 1 ? Part.NONE : Part.count(one.count - 1);
+            found.add(Finding.searched(one.code, one.at, one.said.with(more, Part.count(probes.size())), null));
         }
         found.addAll(NeverReached.of(card, probes, wanted));
         return found;
@@ -80,18 +87,24 @@ final class SearchFindings {
                     default -> Code.NO_PRICE;
                 };
         if (fault.kind() != Kind.BEYOND) { // limits has said so
-            show(code, "/cases", probe.words(card) + ": " + fault.message());
+            Part input = probe.told(card);
+            show(
+                    code,
+                    "/cases",
+                    (more, tried) -> Fact.of(FindingSays.INPUT_REFUSED, input, Part.of(fault.what()), more, tried));
         }
     }
 
     private void priced(Probe probe, PricedLine line) {
         String at = "/cases/" + piece(probe).caseIndex();
         if (line.total().value().signum() == 0) {
-            show(Code.ZERO, at, probe.words(card) + " costs nothing");
+            Part input = probe.told(card);
+            show(Code.ZERO, at, (more, tried) -> Fact.of(FindingSays.INPUT_COSTS_NOTHING, input, more, tried));
         }
-        String fault = limit.fault(line.shownPerPiece(), measured(probe));
+        Part where = Part.of(FindingSays.AT_INPUT, probe.told(card));
+        Fact fault = limit.fault(where, line.shownPerPiece(), measured(probe));
         if (fault != null) {
-            show(Code.BELOW_COST, at, probe.words(card) + ": " + line.shownPerPiece() + " a piece " + fault);
+            show(Code.BELOW_COST, at, (more, tried) -> Fact.of(FindingSays.INPUT_BESIDE, Part.of(fault), more, tried));
         }
     }
 
@@ -125,12 +138,20 @@ final class SearchFindings {
             }
             BigDecimal usual = line.shelfPrice() == null ? median : line.shelfPrice();
             if (usual.signum() > 0 && line.shownPerPiece().value().compareTo(usual.multiply(HUNDRED)) > 0) {
+                Part input = probe.told(card);
+                Part shelfPrice = line.shelfPrice() == null ? Part.NONE : Part.money(usual);
+                Part searched = line.shelfPrice() == null ? Part.money(usual) : Part.NONE;
                 show(
                         Code.TOO_DEAR,
                         "/cases/" + piece(probe).caseIndex(),
-                        probe.words(card) + ": " + line.shownPerPiece() + " a piece is over 100 times "
-                                + (line.shelfPrice() == null ? "the usual " : "the shelf price ")
-                                + Decimals.plain(usual, 2));
+                        (more, tried) -> Fact.of(
+                                FindingSays.INPUT_TOO_DEAR,
+                                input,
+                                Part.money(line.shownPerPiece()),
+                                shelfPrice,
+                                searched,
+                                more,
+                                tried));
             }
         }
     }
@@ -154,17 +175,23 @@ final class SearchFindings {
                 if (probe.line() != null
                         && other.line() != null
                         && other.line().total().compareTo(probe.line().total()) > 0) {
+                    Part paid = Part.money(other.line().total());
+                    Part everyone = Part.money(probe.line().total());
+                    Part input = probe.told(card);
                     show(
                             Code.GROUP_DEARER,
                             "/ladder",
-                            group + " pays " + other.line().total() + " for " + probe.words(card)
-                                    + ", everyone else only " + probe.line().total());
+                            (more, tried) -> Fact.of(
+                                    FindingSays.INPUT_BESIDE,
+                                    Part.of(FindingSays.GROUP_PAYS_MORE_FOR, Part.name(group), paid, input, everyone),
+                                    more,
+                                    tried));
                 }
             }
         }
     }
 
-    private void show(Code code, String at, String message) {
-        shown.computeIfAbsent(List.of(code, at), any -> new Shown(code, at, message)).count++;
+    private void show(Code code, String at, Said said) {
+        shown.computeIfAbsent(List.of(code, at), any -> new Shown(code, at, said)).count++;
     }
 }

@@ -11,9 +11,10 @@ import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.ladder.Ladder.Value;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.PreparedCard;
-import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.FindingSays;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -68,12 +69,12 @@ final class WrittenFindings {
         for (int i = 0; i < ladder.rows().size(); i++) {
             Break row = ladder.rows().get(i);
             String at = "/ladder/rows/" + i;
-            String value = row.value().toPlainString();
+            Part from = Part.number(row.from());
             if (ladder.value() == Value.PERCENT_OFF && row.value().compareTo(NINETY) > 0) {
                 found.add(Finding.analysed(
                         Code.PRICE_AS_PERCENT,
                         at + "/value",
-                        "From " + row.from().toPlainString() + ", " + value + " % is taken off; is it a price?",
+                        Fact.of(FindingSays.LOOKS_LIKE_PRICE, from, Part.number(row.value())),
                         new Mend.Write("/ladder/value", "price")));
             }
             BigDecimal shelfPrice = item.shelfPrice();
@@ -85,10 +86,11 @@ final class WrittenFindings {
                 found.add(Finding.analysed(
                         Code.PERCENT_AS_PRICE,
                         at + "/value",
-                        "From " + row.from().toPlainString() + " a piece costs " + value + ", less than a fifth of the"
-                                + " shelf price "
-                                + Objects.requireNonNull(shelfPrice).toPlainString()
-                                + "; is it percent off?",
+                        Fact.of(
+                                FindingSays.LOOKS_LIKE_PERCENT,
+                                from,
+                                Part.number(row.value()),
+                                Part.money(Objects.requireNonNull(shelfPrice))),
                         new Mend.Write("/ladder/value", "percent-off")));
             }
         }
@@ -103,9 +105,9 @@ final class WrittenFindings {
             found.add(Finding.analysed(
                     Code.LIMITS,
                     "/ladder/upTo",
-                    "More than " + Quantity.words(ladder.upTo().toPlainString())
-                            + " can be asked for and have no price; add a further-piece price to sell them, or let "
-                            + ladder.upTo().toPlainString() + " be the most that is ordered",
+                    Fact.of(
+                            FindingSays.NO_PRICE_BEYOND,
+                            Part.count(ladder.upTo().longValueExact())),
                     new Mend.Put("/quantity/atMost", ladder.upTo())));
         }
     }
@@ -121,8 +123,7 @@ final class WrittenFindings {
                 found.add(Finding.analysed(
                         Code.NEVER_REACHED,
                         at,
-                        "The break from " + from.toPlainString() + " is above the " + Quantity.words(most)
-                                + " that one line can have",
+                        Fact.of(FindingSays.ABOVE_ONE_LINE, Part.number(from), Part.count(most)),
                         new Mend.Remove(at)));
             }
         }
@@ -138,8 +139,8 @@ final class WrittenFindings {
                 BigDecimal higher = row + 1 < grid.rows().size()
                         ? grid.prices().get(row + 1).get(column)
                         : null;
-                dearer(grid, row, column, price, wider, "the next column", at);
-                dearer(grid, row, column, price, higher, "the next row", at);
+                dearer(grid, row, column, price, wider, true, at);
+                dearer(grid, row, column, price, higher, false, at);
             }
         }
         if (!grid.elseNextCase()) {
@@ -154,15 +155,19 @@ final class WrittenFindings {
             int column,
             @Nullable BigDecimal price,
             @Nullable BigDecimal larger,
-            String where,
+            boolean nextColumn,
             String at) {
         if (price != null && larger != null && price.compareTo(larger) > 0) {
             found.add(Finding.analysed(
                     Code.GRID_ORDER,
                     at + "/prices/" + row + "/" + column,
-                    new Figure(grid.columns().get(column), 0, grid.columnUnit()) + " by "
-                            + new Figure(grid.rows().get(row), 0, grid.rowUnit()) + " costs " + price.toPlainString()
-                            + ", more than " + where + " at " + larger.toPlainString(),
+                    Fact.of(
+                            FindingSays.CELL_DEARER,
+                            Part.amount(grid.columns().get(column), grid.columnUnit()),
+                            Part.amount(grid.rows().get(row), grid.rowUnit()),
+                            Part.money(price),
+                            Part.money(larger),
+                            nextColumn ? Part.count(1) : Part.NONE),
                     new Mend.Put(at + "/prices/" + row + "/" + column, larger)));
         }
     }
@@ -177,9 +182,11 @@ final class WrittenFindings {
                     found.add(Finding.analysed(
                             Code.LIMITS,
                             "/asks/" + i + "/max",
-                            ask.label() + " may be "
-                                    + (largest == null ? "any size" : "up to " + new Figure(largest, 0, ask.unit()))
-                                    + ", but the grid ends at " + new Figure(last, 0, unit),
+                            Fact.of(
+                                    FindingSays.WIDER_THAN_GRID,
+                                    Part.name(ask.label()),
+                                    largest == null ? Part.NONE : Part.amount(largest, ask.unit()),
+                                    Part.amount(last, unit)),
                             new Mend.Put(
                                     "/asks/" + i + "/max",
                                     Decimals.normal(ask.unit().fromBase(unit.toBase(last))))));
@@ -199,28 +206,33 @@ final class WrittenFindings {
                                 .compareTo(pack.unit().toBase(pack.amount()))
                         < 0;
                 if (less && perUnit(smaller).compareTo(each) < 0) {
-                    dearer(pack, each, "the pack of " + smaller.name(), perUnit(smaller), at + "/packs/" + i);
+                    dearer(pack, each, Part.name(smaller.name()), perUnit(smaller), at + "/packs/" + i);
                     break;
                 }
             }
             if (packs.own() != null) {
                 BigDecimal own = packs.own().price().divide(packs.own().unit().factor(), Decimals.EXACT);
                 if (own.compareTo(each) < 0) {
-                    dearer(pack, each, "any amount of one’s own", own, at + "/packs/" + i);
+                    dearer(pack, each, Part.NONE, own, at + "/packs/" + i);
                 }
             }
         }
     }
 
-    private void dearer(PiecePrice.Pack pack, BigDecimal each, String than, BigDecimal other, String at) {
+    private void dearer(PiecePrice.Pack pack, BigDecimal each, Part smaller, BigDecimal other, String at) {
         Unit told = TOLD_PER.getOrDefault(pack.unit(), pack.unit());
         BigDecimal factor = told.factor();
         BigDecimal wanted = other.multiply(pack.unit().toBase(pack.amount()), Decimals.EXACT);
         found.add(Finding.analysed(
                 Code.PACK_DEARER,
                 at + "/price",
-                "The pack of " + pack.name() + " costs " + shown(each.multiply(factor)) + " per " + told.symbol()
-                        + ", more than " + than + " at " + shown(other.multiply(factor)),
+                Fact.of(
+                        FindingSays.PACK_DEARER,
+                        Part.name(pack.name()),
+                        shown(each.multiply(factor)),
+                        new Part.UnitOf(told),
+                        smaller,
+                        shown(other.multiply(factor))),
                 new Mend.Put(at + "/price", wanted.setScale(2, RoundingMode.DOWN))));
     }
 
@@ -228,7 +240,7 @@ final class WrittenFindings {
         return pack.price().divide(pack.unit().toBase(pack.amount()), Decimals.EXACT);
     }
 
-    private static String shown(BigDecimal value) {
-        return value.setScale(2, RoundingMode.HALF_UP).toPlainString();
+    private static Part shown(BigDecimal value) {
+        return Part.money(value.setScale(2, RoundingMode.HALF_UP));
     }
 }

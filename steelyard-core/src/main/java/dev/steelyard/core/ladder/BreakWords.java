@@ -1,5 +1,6 @@
 package dev.steelyard.core.ladder;
 
+import dev.steelyard.core.said.Wording;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -13,9 +14,10 @@ import java.util.Optional;
  * @param after what stands behind the figure
  * @param mark a short word on it, such as “most taken”; empty for none
  */
-public record BreakWords(String title, String before, Figure figure, String after, String mark) {
+public record BreakWords(Wording title, Wording before, Figure figure, Wording after, Wording mark) {
 
-    public static final BreakWords NONE = new BreakWords("", "", Figure.NONE, "", "");
+    public static final BreakWords NONE =
+            new BreakWords(Wording.NONE, Wording.NONE, Figure.NONE, Wording.NONE, Wording.NONE);
 
     /** A number that a break has by itself. */
     public enum Figure {

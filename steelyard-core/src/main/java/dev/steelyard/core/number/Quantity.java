@@ -1,5 +1,6 @@
 package dev.steelyard.core.number;
 
+import dev.steelyard.core.number.DecimalText.Why;
 import java.math.BigDecimal;
 
 /** How many pieces may be ordered at once: whole numbers from {@value #LEAST} to {@value #MOST}. */
@@ -45,18 +46,14 @@ public final class Quantity {
             return reading;
         }
         if (value.stripTrailingZeros().scale() > 0) {
-            return fault(value.toPlainString() + " is not a whole number; this is sold in whole pieces");
+            return DecimalText.fault(Why.NOT_WHOLE, value.toPlainString());
         }
         if (value.compareTo(BigDecimal.valueOf(LEAST)) < 0) {
-            return fault(value.toPlainString() + " is too few; order 1 or more");
+            return DecimalText.fault(Why.TOO_FEW, value.toPlainString());
         }
         if (value.compareTo(BigDecimal.valueOf(MOST)) > 0) {
-            return fault(value.toPlainString() + " is too many; at most " + MOST + " at once");
+            return DecimalText.fault(Why.TOO_MANY, value.toPlainString());
         }
         return reading;
-    }
-
-    private static DecimalText.Reading fault(String message) {
-        return new DecimalText.Reading(null, new DecimalText.Fault(message, null));
     }
 }

@@ -1,5 +1,6 @@
 package dev.steelyard.core.number;
 
+import dev.steelyard.core.number.DecimalText.Why;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -44,11 +45,7 @@ public final class WrittenNumber {
     public static DecimalText.Reading read(String text, String currency) {
         return isForeign(text, currency)
                 ? new DecimalText.Reading(
-                        null,
-                        new DecimalText.Fault(
-                                "“" + DecimalText.shortened(text.strip()) + "” is not in " + currency
-                                        + ", which the shop’s prices are in",
-                                null))
+                        null, new DecimalText.Fault(Why.FOREIGN, DecimalText.shortened(text.strip()), null, currency))
                 : read(text);
     }
 

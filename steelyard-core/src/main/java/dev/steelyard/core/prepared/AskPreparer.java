@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.said.Part;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,11 +44,9 @@ final class AskPreparer {
         return List.copyOf(prepared);
     }
 
-    /** A tick box is called by its label alone: what is charged is that it is ticked. */
-    private static String label(Choice choice, Choice.Option option) {
-        return choice.look() == Choice.Look.TICK && option.label() == null
-                ? choice.label()
-                : choice.label() + ": " + (option.label() == null ? option.name() : option.label());
+    /** What an option is called; a tick box by its label alone, since what is charged is that it is ticked. */
+    private static Part called(Choice choice, Choice.Option option) {
+        return choice.look() == Choice.Look.TICK && option.label().isEmpty() ? Part.NONE : Part.name(option.called());
     }
 
     private @Nullable Calc shown(Ask ask, String at) {
@@ -61,8 +60,9 @@ final class AskPreparer {
             Calc measure = option.charge() instanceof Charge.PerUnit unit
                     ? names.charged(at + "/options/" + i + "/charge/of", unit.of(), unit.unit())
                     : null;
-            String label = label(choice, option);
-            charges.put(option.name(), new PreparedCharge(option.charge(), label, measure));
+            charges.put(
+                    option.name(),
+                    new PreparedCharge(option.charge(), Part.name(choice.label()), called(choice, option), measure));
         }
         return charges;
     }

@@ -1,12 +1,13 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.formula.Formula;
-import dev.steelyard.core.formula.ast.Failure;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.run.FormulaFailure;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Set;
@@ -54,15 +55,21 @@ final class Calc {
     }
 
     private Refused refused(FormulaFailure failure) {
-        String part = failure.span().of(formula.toString());
-        if (failure.failure() == Failure.MISSING && part.contains(Scope.SHELF_PRICE)) {
-            return Refused.at(
-                    Place.PIECE, Kind.NO_PRICE, "these goods have no shelf price, which “" + formula + "” needs");
-        }
-        if (failure.failure() == Failure.MISSING) {
-            return Refused.at(
-                    Place.FORMULA, Kind.FAILED, "“" + part + "” is not asked here, and “" + formula + "” needs it");
-        }
-        return Refused.at(Place.FORMULA, Kind.FAILED, failure.failure().words() + ": “" + part + "”");
+        Part part = Part.typed(failure.span().of(formula.toString()));
+        Part whole = Part.typed(formula.toString());
+        return switch (failure.failure()) {
+            case MISSING -> part.toString().contains(Scope.SHELF_PRICE)
+                    ? Refused.at(Place.PIECE, Kind.NO_PRICE, Refusal.NO_SHELF_PRICE, whole)
+                    : Refused.at(Place.FORMULA, Kind.FAILED, Refusal.PART_NOT_ASKED, part, whole);
+            case DIVIDES_BY_ZERO -> failed(Refusal.DIVIDES_BY_ZERO, part);
+            case ROOT_OF_NEGATIVE -> failed(Refusal.ROOT_OF_NEGATIVE, part);
+            case TOO_LARGE -> failed(Refusal.BECOMES_TOO_LARGE, part);
+            case EXPONENT -> failed(Refusal.EXPONENT, part);
+            case DIGITS -> failed(Refusal.DIGITS, part);
+        };
+    }
+
+    private static Refused failed(Refusal code, Part part) {
+        return Refused.at(Place.FORMULA, Kind.FAILED, code, part);
     }
 }

@@ -3,12 +3,12 @@ package dev.steelyard.core.prepared;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.OtherUnit;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,8 +44,8 @@ record Fits(Measurement ask, Unit unit, BigDecimal origin, @Nullable BigDecimal 
                 && (step == null || base.subtract(origin).remainder(step).signum() == 0);
     }
 
-    /** “150 or 151 cm”: the nearest below and above within the limits that can be ordered; empty where none is found. */
-    String nearest(BigDecimal base) {
+    /** The nearest below and above within the limits that can be ordered; empty where none is found. */
+    List<Part> nearest(BigDecimal base) {
         BigDecimal width = step == null ? unit.factor() : step;
         BigDecimal first = step == null ? BigDecimal.ZERO : origin;
         BigDecimal below = base.subtract(first, Decimals.EXACT)
@@ -55,13 +55,9 @@ record Fits(Measurement ask, Unit unit, BigDecimal origin, @Nullable BigDecimal 
         List<BigDecimal> nearest = new ArrayList<>();
         add(nearest, below, width.negate());
         add(nearest, below.add(width), width);
-        String unitWord = unit.symbol().isEmpty() ? "" : " " + unit.symbol();
-        return nearest.isEmpty()
-                ? ""
-                : nearest.stream()
-                                .map(value -> Decimals.plain(unit.fromBase(value), 0))
-                                .collect(Collectors.joining(" or "))
-                        + unitWord;
+        return nearest.stream()
+                .map(value -> Part.amount(unit.fromBase(value), unit))
+                .toList();
     }
 
     private void add(List<BigDecimal> nearest, BigDecimal from, BigDecimal by) {

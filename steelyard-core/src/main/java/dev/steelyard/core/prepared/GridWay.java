@@ -4,7 +4,10 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -33,7 +36,7 @@ final class GridWay implements Way {
     }
 
     @Override
-    public @Nullable Priced price(Run run, String lead) {
+    public @Nullable Priced price(Run run, Part lead) {
         int column = nextUp(columns, run.base(columnsBy));
         int row = nextUp(rows, run.base(rowsBy));
         BigDecimal price = column < 0 || row < 0 ? null : grid.prices().get(row).get(column);
@@ -42,12 +45,22 @@ final class GridWay implements Way {
                 return null;
             }
             throw column < 0 || row < 0
-                    ? Refused.at(Place.GRID, Kind.BEYOND, beyond())
-                    : Refused.at(Place.GRID, Kind.NO_PRICE, "this size is not made: " + cell(column, row));
+                    ? refused(
+                            Kind.BEYOND,
+                            Refusal.BEYOND_GRID,
+                            grid.columns().size() - 1,
+                            grid.rows().size() - 1)
+                    : refused(Kind.NO_PRICE, Refusal.SIZE_NOT_MADE, column, row);
         }
         if (run.notes().wanted()) {
-            String size = "next size up, " + cell(column, row);
-            run.notes().piece("Price grid", lead + size, size, price, null);
+            Fact size = Fact.of(
+                    Told.NEXT_SIZE_UP,
+                    lead,
+                    Part.name(columnsBy.ask().label()),
+                    width(column),
+                    Part.name(rowsBy.ask().label()),
+                    height(row));
+            run.notes().piece(Fact.of(Told.PRICE_GRID), size, price, null);
         }
         return Priced.unmeasured(price);
     }
@@ -58,13 +71,22 @@ final class GridWay implements Way {
         return at < edges.length ? at : -1;
     }
 
-    private String beyond() {
-        return "this size is beyond the price grid, which ends at "
-                + cell(grid.columns().size() - 1, grid.rows().size() - 1);
+    private Refused refused(Kind kind, Refusal code, int column, int row) {
+        return Refused.at(
+                Place.GRID,
+                kind,
+                code,
+                Part.name(columnsBy.ask().label()),
+                width(column),
+                Part.name(rowsBy.ask().label()),
+                height(row));
     }
 
-    private String cell(int column, int row) {
-        return columnsBy.ask().label() + " " + new Figure(grid.columns().get(column), 0, grid.columnUnit()) + ", "
-                + rowsBy.ask().label() + " " + new Figure(grid.rows().get(row), 0, grid.rowUnit());
+    private Part width(int column) {
+        return Part.amount(grid.columns().get(column), grid.columnUnit());
+    }
+
+    private Part height(int row) {
+        return Part.amount(grid.rows().get(row), grid.rowUnit());
     }
 }

@@ -1,12 +1,16 @@
 package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.PiecePrice;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -40,28 +44,42 @@ final class PackWay implements Way {
         return packs.keySet();
     }
 
+    /** The packs as they are called. */
+    List<Part> shown() {
+        return packs.values().stream().map(pack -> Part.name(pack.name())).toList();
+    }
+
     @Override
-    public Priced price(Run run, String lead) {
+    public Priced price(Run run, Part lead) {
         String picked = run.answers().pack();
         if (picked != null) {
             PiecePrice.Pack pack = packs.get(picked);
             if (pack == null) {
-                throw Refused.at(Place.PACK, "there is no pack “" + picked + "”; pick one of " + names());
+                throw Refused.at(Place.PACK, Refusal.PACK_UNKNOWN, Part.typed(picked), Part.all(Join.OR, shown()));
             }
             if (run.notes().wanted()) {
-                run.notes().piece("Pack", lead + pack.name(), pack.name(), pack.price(), null);
+                run.notes()
+                        .piece(
+                                Fact.of(Told.PACK),
+                                Fact.of(Told.NAMED, lead, Part.name(pack.name())),
+                                pack.price(),
+                                null);
             }
             return new Priced(pack.price(), pack.unit().toBase(pack.amount()), pack.unit(), null);
         }
         if (own == null || by == null) {
-            throw Refused.at(Place.PACK, "no pack is picked; pick one of " + String.join(", ", packs.keySet()));
+            throw Refused.at(Place.PACK, Refusal.PACK_MISSING, Part.all(Join.OR, shown()));
         }
         BigDecimal amount = run.base(by);
         BigDecimal price = own.unit().price(amount, own.price());
         if (run.notes().wanted()) {
-            String worked = new Figure(own.unit().fromBase(amount), 0, own.unit()) + " × "
-                    + Decimals.plain(own.price(), 2) + " per " + own.unit().symbol();
-            run.notes().piece("Own amount", lead + worked, worked, price, null);
+            Fact times = Fact.of(
+                    Told.TIMES_RATE,
+                    lead,
+                    Part.amount(own.unit().fromBase(amount), own.unit()),
+                    Part.money(own.price()),
+                    new Part.UnitOf(own.unit()));
+            run.notes().piece(Fact.of(Told.OWN_AMOUNT), times, price, null);
         }
         return new Priced(price, amount, own.unit(), own.price());
     }

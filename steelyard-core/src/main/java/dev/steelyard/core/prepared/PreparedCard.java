@@ -11,13 +11,18 @@ import dev.steelyard.core.formula.ast.Kind;
 import dev.steelyard.core.formula.ast.Scope;
 import dev.steelyard.core.formula.ast.Symbol;
 import dev.steelyard.core.ladder.PriceRows;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.CasePreparer.PreparedCase;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -28,7 +33,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A rate card ready to price. Immutable and safe to share between threads. */
@@ -66,13 +70,13 @@ public final class PreparedCard {
     }
 
     /** A limit over several answers. */
-    record PreparedLimit(Calc that, String say) {}
+    record PreparedLimit(Calc that, Wording say) {}
 
     /** A figure to show. */
     record PreparedFigure(ShownFigure figure, Calc calc) {}
 
     /** A figure worked out, rounded half-up to its decimals. */
-    public record FigureShown(String label, Figure figure) {}
+    public record FigureShown(Wording label, Figure figure) {}
 
     /**
      * What came of preparing.
@@ -160,7 +164,7 @@ public final class PreparedCard {
     private boolean handsOn(PreparedCase one, Asked asked) {
         Run tried = answered(asked, Notes.NONE, notAsked(asked));
         try {
-            return one.way().price(tried, "") == null;
+            return one.way().price(tried, Part.NONE) == null;
         } catch (Refused needsWhatIsNotAskedWithAPack) {
             return false;
         }
@@ -171,7 +175,7 @@ public final class PreparedCard {
         Run run = answered(asked, notes, notAsked);
         for (PreparedLimit limit : limits) {
             if (limit.that().readsNone(notAsked) && !limit.that().holds(run)) {
-                throw Refused.at(Place.JOINT, limit.say());
+                throw Refused.at(Place.JOINT, Refusal.OWN_WORDS, Part.name(limit.say()));
             }
         }
         return run;
@@ -308,7 +312,7 @@ public final class PreparedCard {
         return answers.byName().keySet().stream()
                 .filter(this::scopeLacks)
                 .sorted()
-                .map(name -> new Fault(Place.ask(name), "nothing is asked by the name “" + name + "”"))
+                .map(name -> Fault.of(Place.ask(name), Refusal.NOT_ASKED, Part.typed(name)))
                 .toList();
     }
 
@@ -334,18 +338,18 @@ public final class PreparedCard {
             }
         }
         if (anyPacks && !packNamed(pack)) {
-            throw Refused.at(Place.PACK, "there is no pack “" + pack + "”; pick one of " + packNames());
+            throw Refused.at(Place.PACK, Refusal.PACK_UNKNOWN, Part.typed(pack), Part.all(Join.OR, packs()));
         }
         return own;
     }
 
-    private String packNames() {
+    private List<Part> packs() {
         return cases.stream()
                 .map(PreparedCase::way)
                 .filter(PackWay.class::isInstance)
-                .flatMap(way -> ((PackWay) way).names().stream())
+                .flatMap(way -> ((PackWay) way).shown().stream())
                 .distinct()
-                .collect(Collectors.joining(", "));
+                .toList();
     }
 
     private Piece finished(int index, Priced priced, Run run) {
@@ -359,7 +363,12 @@ public final class PreparedCard {
         Piece piece =
                 new Piece(index, priced.price(), base, priced.billable(), priced.unit(), priced.rate(), charges(run));
         if (base.signum() != 0 && run.notes().wanted()) {
-            run.notes().piece("With base charge", "+ " + Decimals.plain(base, 2), piece.withBase(), null);
+            run.notes()
+                    .piece(
+                            Fact.of(Told.WITH_BASE_CHARGE),
+                            Fact.of(Told.PLUS_MONEY, Part.money(base)),
+                            piece.withBase(),
+                            null);
         }
         return piece;
     }
@@ -377,12 +386,14 @@ public final class PreparedCard {
         return charges;
     }
 
-    private String lead(int index, Run run) {
+    private Part lead(int index, Run run) {
         if (cases.size() == 1 || !run.notes().wanted()) {
-            return "";
+            return Part.NONE;
         }
         Calc when = cases.get(index).when();
-        return when == null ? "in all other cases: " : "as " + when.formula() + ": ";
+        return when == null
+                ? Part.of(Told.IN_ALL_OTHER_CASES)
+                : Part.of(Told.AS_CONDITION, Part.typed(when.formula().toString()));
     }
 
     private int slot(String name) {

@@ -4,6 +4,9 @@ import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -40,10 +43,10 @@ final class PreparedChoice implements PreparedAsk {
         Answer answer = run.answers().byName().get(ask.name());
         String picked = answer == null ? "" : answer.text();
         if (picked.isEmpty()) {
-            return ask.required() ? fault(ask.label() + " is missing; pick one of " + options()) : null;
+            return ask.required() ? fault(Refusal.CHOICE_MISSING, label(), options()) : null;
         }
         if (!charges.containsKey(picked)) {
-            return fault(ask.label() + " has no “" + picked + "”; pick one of " + options());
+            return fault(Refusal.OPTION_UNKNOWN, label(), Part.typed(picked), options());
         }
         run.frame().set(slot, picked);
         run.show(ask.name(), "\"" + picked + "\"");
@@ -61,11 +64,17 @@ final class PreparedChoice implements PreparedAsk {
         return run.frame().text(slot);
     }
 
-    private String options() {
-        return String.join(", ", ask.optionNames());
+    private Part label() {
+        return Part.name(ask.label());
     }
 
-    private Fault fault(String message) {
-        return new Fault(Place.ask(ask.name()), message);
+    private Part options() {
+        return Part.all(
+                Join.OR,
+                ask.options().stream().map(option -> Part.name(option.called())).toList());
+    }
+
+    private Fault fault(Refusal code, Part... parts) {
+        return Fault.of(Place.ask(ask.name()), code, parts);
     }
 }

@@ -2,10 +2,13 @@ package dev.steelyard.core.prepared;
 
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Objects;
@@ -61,7 +64,7 @@ final class PreparedMeasurement implements PreparedAsk {
         }
         Answer answer = run.answers().byName().get(ask.name());
         if (answer == null) {
-            return fault(ask.label() + " is missing; " + allowed());
+            return fault(Refusal.ANSWER_MISSING, label(), allowed());
         }
         Unit unit = ask.unit();
         BigDecimal value;
@@ -72,13 +75,13 @@ final class PreparedMeasurement implements PreparedAsk {
             Answer.Typed typed = (Answer.Typed) answer;
             DecimalText.Reading reading = DecimalText.read(typed.text());
             if (reading.fault() != null) {
-                return fault(ask.label() + ": " + reading.fault().message());
+                return new Fault(Place.ask(ask.name()), NumberSays.answer(label(), reading.fault()));
             }
             value = Objects.requireNonNull(reading.value());
             if (typed.unit() != null) {
                 Optional<Unit> named = Unit.of(typed.unit());
                 if (named.isEmpty()) {
-                    return fault(ask.label() + ": there is no unit “" + typed.unit() + "”; " + allowed());
+                    return fault(Refusal.UNIT_UNKNOWN, label(), Part.typed(typed.unit()), allowed());
                 }
                 unit = named.get();
             }
@@ -88,29 +91,38 @@ final class PreparedMeasurement implements PreparedAsk {
 
     private @Nullable Fault read(Run run, BigDecimal value, Unit unit) {
         if (!unit.dimension().equals(ask.unit().dimension())) {
-            return fault(ask.label() + " is " + ask.unit().dimension().words() + ", but " + unit.code() + " measures "
-                    + unit.dimension().words());
+            return fault(
+                    Refusal.UNIT_OF_OTHER_KIND,
+                    label(),
+                    new Part.KindOf(ask.unit().dimension()),
+                    new Part.UnitOf(unit),
+                    new Part.KindOf(unit.dimension()));
         }
         if (value.precision() > DecimalText.MOST_DIGITS) {
-            return fault(ask.label() + " has more than " + DecimalText.MOST_DIGITS + " digits");
+            return fault(Refusal.TOO_MANY_DIGITS, label(), Part.count(DecimalText.MOST_DIGITS));
         }
         BigDecimal base = unit.toBase(value);
         if (unit == ask.unit() && limits.allows(value)) {
             return taken(run, value, unit, base);
         }
         if (least != null && base.compareTo(least) < 0) {
-            return fault(
-                    ask.tooSmall() != null ? ask.tooSmall() : ask.label() + " is too small: " + given(value, unit));
+            return !ask.tooSmall().isEmpty()
+                    ? fault(Refusal.OWN_WORDS, Part.name(ask.tooSmall()))
+                    : fault(Refusal.TOO_SMALL, label(), Part.amount(value, unit), allowed());
         }
         if (most != null && base.compareTo(most) > 0) {
-            return fault(
-                    ask.tooLarge() != null ? ask.tooLarge() : ask.label() + " is too large: " + given(value, unit));
+            return !ask.tooLarge().isEmpty()
+                    ? fault(Refusal.OWN_WORDS, Part.name(ask.tooLarge()))
+                    : fault(Refusal.TOO_LARGE, label(), Part.amount(value, unit), allowed());
         }
         Fits fits = Fits.of(ask, unit);
         if (!fits.has(base)) {
-            String nearest = fits.nearest(base);
-            return fault(ask.label() + " does not fit: " + given(value, unit)
-                    + (nearest.isEmpty() ? "" : "; the nearest is " + nearest));
+            return fault(
+                    Refusal.DOES_NOT_FIT,
+                    label(),
+                    Part.amount(value, unit),
+                    allowed(),
+                    Part.all(Join.OR, fits.nearest(base)));
         }
         return taken(run, value, unit, base);
     }
@@ -121,33 +133,15 @@ final class PreparedMeasurement implements PreparedAsk {
         return null;
     }
 
-    private String given(BigDecimal value, Unit unit) {
-        return with(value, unit) + " was given; " + allowed();
+    private Part label() {
+        return Part.name(ask.label());
     }
 
-    /** “0.5 to 200 m, in steps of 0.5 m”. */
-    private String allowed() {
-        Unit unit = ask.unit();
-        String range;
-        if (ask.least() != null && ask.most() != null) {
-            range = Decimals.plain(ask.least(), 0) + " to " + with(ask.most(), unit);
-        } else if (ask.least() != null) {
-            range = "at least " + with(ask.least(), unit);
-        } else if (ask.most() != null) {
-            range = "at most " + with(ask.most(), unit);
-        } else {
-            range = unit.symbol().isEmpty() ? "any number" : "any number of " + unit.symbol();
-        }
-        String steps = ask.step() == null ? "" : ", in steps of " + with(ask.step(), unit);
-        return "it can be " + range + steps + (ask.whole() ? ", whole numbers only" : "");
+    private Part allowed() {
+        return Part.of(ask.allowed());
     }
 
-    private static String with(BigDecimal value, Unit unit) {
-        String digits = Decimals.plain(value, 0);
-        return unit.symbol().isEmpty() ? digits : digits + " " + unit.symbol();
-    }
-
-    private Fault fault(String message) {
-        return new Fault(Place.ask(ask.name()), message);
+    private Fault fault(Refusal code, Part... parts) {
+        return Fault.of(Place.ask(ask.name()), code, parts);
     }
 }

@@ -8,8 +8,11 @@ import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.reckoning.Step.Point;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Objects;
@@ -41,11 +44,11 @@ final class RateWay implements Way {
     }
 
     @Override
-    public Priced price(Run run, String lead) {
+    public Priced price(Run run, Part lead) {
         BigDecimal billable = billable(run, lead);
         if (breaks == null || rate.breaks() == null) {
             BigDecimal price = unit.price(billable, rate.price());
-            note(run, "Piece price", billable, rate.price(), price);
+            note(run, run.notes().wanted() ? Fact.of(Told.PIECE_PRICE) : null, billable, rate.price(), price);
             return new Priced(price, billable, unit, rate.price());
         }
         BreaksInForce inForce = run.inForce(breaks);
@@ -57,30 +60,34 @@ final class RateWay implements Way {
         BigDecimal price = unit.price(billable, reached);
         note(
                 run,
-                at < 0 ? "Piece price" : "Piece price, from " + shown(inForce.threshold(at)),
+                !run.notes().wanted()
+                        ? null
+                        : at < 0
+                                ? Fact.of(Told.PIECE_PRICE)
+                                : Fact.of(Told.PIECE_PRICE_FROM, amount(inForce.threshold(at))),
                 billable,
                 reached,
                 price);
         return new Priced(price, billable, unit, null);
     }
 
-    private BigDecimal billable(Run run, String lead) {
+    private BigDecimal billable(Run run, Part lead) {
         BigDecimal measured = amount.number(run);
         if (measured.signum() < 0) {
-            throw Refused.at(Place.AMOUNT, Kind.NO_PRICE, "the amount comes to less than 0: " + shown(measured));
+            throw Refused.at(Place.AMOUNT, Kind.NO_PRICE, Refusal.AMOUNT_NEGATIVE, amount(measured));
         }
         Notes notes = run.notes();
         if (notes.wanted()) {
-            String worked = run.with(amount.formula());
-            notes.amount("Amount", lead + worked, Run.told(worked), unit.fromBase(measured), unit, null);
+            Fact worked = Fact.of(Told.WORKED, lead, run.with(amount.formula()));
+            notes.amount(Fact.of(Told.AMOUNT), worked, unit.fromBase(measured), unit, null);
         }
         BigDecimal billable = measured;
         if (withWaste != null) {
             billable = billable.multiply(withWaste, Decimals.EXACT);
             if (notes.wanted()) {
                 notes.amount(
-                        "With waste",
-                        shown(measured) + " + " + Decimals.plain(Objects.requireNonNull(rate.wastePercent()), 0) + " %",
+                        Fact.of(Told.WITH_WASTE),
+                        Fact.of(Told.WASTE, amount(measured), Part.number(Objects.requireNonNull(rate.wastePercent()))),
                         unit.fromBase(billable),
                         unit,
                         null);
@@ -91,8 +98,8 @@ final class RateWay implements Way {
             billable = upTo(billable, step);
             if (notes.wanted() && before.compareTo(billable) != 0) {
                 notes.amount(
-                        "Rounded up",
-                        shown(before) + " up to the next " + shown(step),
+                        Fact.of(Told.ROUNDED_UP),
+                        Fact.of(Told.UP_TO_NEXT, amount(before), amount(step)),
                         unit.fromBase(billable),
                         unit,
                         Point.R1);
@@ -100,7 +107,12 @@ final class RateWay implements Way {
         }
         if (atLeast != null && billable.compareTo(atLeast) < 0) {
             if (notes.wanted()) {
-                notes.amount("Smallest billable", "not " + shown(billable), unit.fromBase(atLeast), unit, null);
+                notes.amount(
+                        Fact.of(Told.SMALLEST_BILLABLE),
+                        Fact.of(Told.NOT_AMOUNT, amount(billable)),
+                        unit.fromBase(atLeast),
+                        unit,
+                        null);
             }
             billable = atLeast;
         }
@@ -121,34 +133,28 @@ final class RateWay implements Way {
             BigDecimal until = i < inForce.size() ? inForce.threshold(i).min(billable) : billable;
             if (until.compareTo(from) > 0) {
                 BigDecimal slice = unit.price(until.subtract(from, Decimals.EXACT), price);
-                note(run, "From " + shown(from) + " to " + shown(until), until.subtract(from), price, slice);
+                Fact what = run.notes().wanted() ? Fact.of(Told.FROM_TO, amount(from), amount(until)) : null;
+                note(run, what, until.subtract(from), price, slice);
                 sum = sum.add(slice, Decimals.EXACT);
                 from = until;
             }
             price = i < inForce.size() ? inForce.get(i).value() : price;
         }
         if (run.notes().wanted() && inForce.size() > 0) {
-            run.notes().piece("Piece price", "all slices", sum, null);
+            run.notes().piece(Fact.of(Told.PIECE_PRICE), Fact.of(Told.ALL_SLICES), sum, null);
         }
         return sum;
     }
 
-    private void note(Run run, String label, BigDecimal amount, BigDecimal price, BigDecimal result) {
-        if (run.notes().wanted()) {
-            run.notes()
-                    .piece(
-                            label,
-                            shown(amount) + " × " + Decimals.plain(price, 2) + " per " + name(unit),
-                            result,
-                            null);
+    private void note(Run run, @Nullable Fact what, BigDecimal billable, BigDecimal price, BigDecimal result) {
+        if (run.notes().wanted() && what != null) {
+            Fact times =
+                    Fact.of(Told.TIMES_RATE, Part.NONE, amount(billable), Part.money(price), new Part.UnitOf(unit));
+            run.notes().piece(what, times, result, null);
         }
     }
 
-    private static String name(Unit unit) {
-        return unit.symbol().isEmpty() ? "unit" : unit.symbol();
-    }
-
-    private String shown(BigDecimal base) {
-        return new Figure(unit.fromBase(base), 0, unit).toString();
+    private Part amount(BigDecimal base) {
+        return Part.amount(unit.fromBase(base), unit);
     }
 }

@@ -10,6 +10,8 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
@@ -67,7 +69,9 @@ final class Run {
         BigDecimal value = frame.number(measurement.slot());
         if (value == null) {
             throw Refused.at(
-                    Place.ask(measurement.ask().name()), measurement.ask().label() + " is not asked with a pack");
+                    Place.ask(measurement.ask().name()),
+                    Refusal.NOT_ASKED_WITH_PACK,
+                    Part.name(measurement.ask().label()));
         }
         return measurement.toBase(value);
     }
@@ -91,13 +95,9 @@ final class Run {
     }
 
     /** A formula with this line's numbers put in. */
-    /** A formula with its numbers for shoppers: nothing where it is more than sums and products of what they typed. */
-    static String told(String worked) {
-        return READABLE.matcher(worked).matches() ? worked : "";
-    }
-
-    String with(Formula formula) {
+    Part with(Formula formula) {
         String text = formula.with(name -> shown.getOrDefault(name, name)).strip();
-        return (text.startsWith("=") ? text.substring(1) : text).replace(" * ", " × ");
+        String worked = (text.startsWith("=") ? text.substring(1) : text).replace(" * ", " × ");
+        return new Part.Worked(worked, READABLE.matcher(worked).matches());
     }
 }

@@ -23,7 +23,7 @@ record CardChoice(PreparedCard card, List<PassedOver> passedOver) {
                 return new CardChoice(prepared, passedOver);
             }
             passedOver = passedOver.isEmpty() ? new ArrayList<>() : passedOver;
-            passedOver.add(new PassedOver(card.name(), reason.words()));
+            passedOver.add(new PassedOver(card.name(), reason.said()));
         }
         throw new IllegalStateException("no card covers the goods");
     }

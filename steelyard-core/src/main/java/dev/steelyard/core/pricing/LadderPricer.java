@@ -7,16 +7,21 @@ import dev.steelyard.core.ladder.Ladder.Counts;
 import dev.steelyard.core.ladder.Ladder.Mode;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.prepared.AppliedCharge.How;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
@@ -68,14 +73,12 @@ final class LadderPricer {
         }
         BigDecimal counted = by.counts() == Counts.PIECES ? BigDecimal.valueOf(tally.pieces()) : tally.amount();
         if (counted.compareTo(soldFrom) < 0) {
-            String least = Decimals.plain(soldFrom, 0);
-            throw Refused.at(
-                    Place.QUANTITY,
-                    "sold from "
-                            + (by.counts() == Counts.PIECES
-                                    ? Quantity.words(least)
-                                    : least + " "
-                                            + Objects.requireNonNull(by.unit()).symbol()));
+            throw by.counts() == Counts.PIECES
+                    ? Refused.at(Place.QUANTITY, Refusal.SOLD_FROM_PIECES, Part.count(soldFrom.longValueExact()))
+                    : Refused.at(
+                            Place.QUANTITY,
+                            Refusal.SOLD_FROM_AMOUNT,
+                            Part.amount(soldFrom, Objects.requireNonNull(by.unit())));
         }
     }
 
@@ -91,7 +94,7 @@ final class LadderPricer {
         if (notes.wanted()) {
             new PieceSteps(line, pieces, notes).write(reached, tally, one);
         }
-        return new Laddered(one.times(quantity()), one, reached, notes.wanted() ? quantity() + " × " + one : "");
+        return new Laddered(one.times(quantity()), one, reached, notes.wanted() ? times(quantity(), one) : null);
     }
 
     /** The smallest of the result and what each larger threshold would cost. */
@@ -100,15 +103,16 @@ final class LadderPricer {
         for (Break above : breaks.above(quantity())) {
             BigDecimal cost = costAt(above);
             if (cost != null && cost.compareTo(best.sum()) < 0) {
-                String detail = notes.wanted()
-                        ? "as much as " + line.orders().from(above.pieces()).orElse(above.pieces())
-                                + " pieces cost, since those cost less"
-                        : "";
+                Fact detail = notes.wanted()
+                        ? Fact.of(
+                                Told.AS_MUCH_AS,
+                                Part.count(line.orders().from(above.pieces()).orElse(above.pieces())))
+                        : null;
                 best = new Laddered(cost, null, counted.reached(), detail);
             }
         }
         if (best != counted && notes.wanted()) {
-            notes.line("Pieces", counted.detail(), counted.sum(), null);
+            notes.line(Fact.of(Told.PIECES), counted.detail(), counted.sum(), null);
         }
         return best;
     }
@@ -137,7 +141,7 @@ final class LadderPricer {
         long first = tally.piecesBefore() + 1;
         long last = tally.piecesBefore() + quantity();
         BigDecimal sum = BigDecimal.ZERO;
-        StringBuilder detail = notes.wanted() ? new StringBuilder() : null;
+        List<Part> parts = notes.wanted() ? new ArrayList<>() : null;
         Break reached = null;
         for (int i = -1; i < breaks.size() && first <= last; i++) {
             long until = i + 1 < breaks.size() ? Math.min(last, breaks.pieces(i + 1) - 1) : last;
@@ -146,17 +150,15 @@ final class LadderPricer {
                 Money one = pieces.rounded(reached);
                 long count = until - first + 1;
                 sum = sum.add(one.times(count), Decimals.EXACT);
-                if (detail != null) {
+                if (parts != null) {
                     new PieceSteps(line, pieces, notes).write(reached, one, first, until);
-                    detail.append(detail.isEmpty() ? "" : " + ")
-                            .append(count)
-                            .append(" × ")
-                            .append(one);
+                    parts.add(Part.of(times(count, one)));
                 }
                 first = until + 1;
             }
         }
-        return new Laddered(sum, null, reached, detail == null ? "" : detail.toString());
+        return new Laddered(
+                sum, null, reached, parts == null ? null : Fact.of(Told.ADDED_UP, Part.all(Join.PLUS, parts)));
     }
 
     /** What exceeds “from” is at the break’s rate. Base charge and charges in full for each piece. */
@@ -174,14 +176,18 @@ final class LadderPricer {
                 BigDecimal slice = slice(until.subtract(from, Decimals.EXACT), rate, unit, by, reached);
                 sum = sum.add(slice, Decimals.EXACT);
                 if (notes.wanted()) {
-                    String between = new Figure(unit.fromBase(from), 0, unit) + " to "
-                            + new Figure(unit.fromBase(until), 0, unit);
-                    notes.line("Slice", between + Words.atBreak(by, reached), slice, null);
+                    Fact between = Fact.of(
+                            Told.BETWEEN_AMOUNTS,
+                            Part.amount(unit.fromBase(from), unit),
+                            Part.amount(unit.fromBase(until), unit),
+                            Tellings.atBreak(by, reached));
+                    notes.line(Fact.of(Told.SLICE), between, slice, null);
                 }
                 from = until;
             }
         }
-        return new Laddered(withPiecesCharges(sum), null, reached, notes.wanted() ? "slices with charges" : "");
+        return new Laddered(
+                withPiecesCharges(sum), null, reached, notes.wanted() ? Fact.of(Told.SLICES_WITH_CHARGES) : null);
     }
 
     private static BigDecimal slice(BigDecimal width, BigDecimal rate, Unit unit, Ladder by, @Nullable Break reached) {
@@ -203,8 +209,11 @@ final class LadderPricer {
         BigDecimal withBase = slices.add(times(line.piece().base()), Decimals.EXACT);
         if (notes.wanted() && line.piece().base().signum() != 0) {
             notes.line(
-                    "Base charge",
-                    quantity() + " × " + Decimals.plain(line.piece().base(), 2),
+                    Fact.of(Told.BASE_CHARGE),
+                    Fact.of(
+                            Told.TIMES,
+                            Part.count(quantity()),
+                            Part.money(line.piece().base())),
                     withBase,
                     null);
         }
@@ -213,10 +222,10 @@ final class LadderPricer {
         if (notes.wanted()) {
             for (AppliedCharge charge : line.piece().charges()) {
                 if (charge.how() == How.PER_PIECE) {
-                    notes.line(charge.label(), quantity() + " × " + charge.detail(), times(charge.value()), null);
+                    notes.line(charge.what(), timesEach(charge), times(charge.value()), null);
                 } else if (charge.how() == How.PERCENT) {
-                    String detail = Decimals.plain(charge.value(), 0) + " % of " + Decimals.plain(withBase, 2);
-                    notes.line(charge.label(), detail, PiecePricer.share(withBase, charge.value()), null);
+                    Fact detail = Fact.of(Told.PERCENT_OF, Part.number(charge.value()), Part.money(withBase));
+                    notes.line(charge.what(), detail, PiecePricer.share(withBase, charge.value()), null);
                 }
             }
         }
@@ -226,15 +235,18 @@ final class LadderPricer {
     /** Whether there is a lot for so many pieces, or a price for each further one. */
     private void lotSold(Ladder by) {
         if (breaks.reached(quantity()) == null) {
-            String from =
-                    breaks.size() == 0 ? "" : ", sold from " + breaks.get(0).pieces();
-            throw Refused.at(Place.QUANTITY, quantity() + " is fewer than the smallest lot" + from);
+            throw Refused.at(
+                    Place.QUANTITY,
+                    Refusal.BELOW_SMALLEST_LOT,
+                    Part.count(quantity()),
+                    breaks.size() == 0 ? Part.NONE : Part.count(breaks.get(0).pieces()));
         }
         if (further(by) > 0 && by.furtherPiece() == null) {
             throw Refused.at(
                     Place.QUANTITY,
                     Kind.BEYOND,
-                    "sold up to " + Decimals.plain(Objects.requireNonNull(by.upTo()), 0) + "; ask us for more");
+                    Refusal.BEYOND_LAST_LOT,
+                    Part.number(Objects.requireNonNull(by.upTo())));
         }
     }
 
@@ -248,19 +260,14 @@ final class LadderPricer {
         long further = further(by);
         BigDecimal sum = lotOf(by, reached, quantity(), further);
         if (notes.wanted()) {
-            notes.line("Lot", Words.reaching(quantity(), quantity(), reached), reached.value(), null);
+            notes.line(Fact.of(Told.LOT), Tellings.reaching(quantity(), quantity(), reached), reached.value(), null);
             for (AppliedCharge charge : line.piece().charges()) {
                 if (charge.how() == How.PER_PIECE) {
-                    notes.line(charge.label(), quantity() + " × " + charge.detail(), times(charge.value()), null);
+                    notes.line(charge.what(), timesEach(charge), times(charge.value()), null);
                 }
             }
         }
-        String detail = line.piece().charges().isEmpty() ? "the lot" : "the lot and its charges";
-        if (further > 0) {
-            detail = "the lot + " + further + " further × "
-                    + Decimals.plain(Objects.requireNonNull(by.furtherPiece()), 2);
-        }
-        return new Laddered(sum, null, reached, detail);
+        return new Laddered(sum, null, reached, notes.wanted() ? lotTold(by, further) : null);
     }
 
     /** A lot with its charges, and the pieces beyond the last one. */
@@ -272,6 +279,32 @@ final class LadderPricer {
                 : whole.add(
                         Objects.requireNonNull(by.furtherPiece()).multiply(BigDecimal.valueOf(further), Decimals.EXACT),
                         Decimals.EXACT);
+    }
+
+    private Fact lotTold(Ladder by, long further) {
+        if (further > 0) {
+            return Fact.of(
+                    Told.LOT_AND_FURTHER, Part.count(further), Part.money(Objects.requireNonNull(by.furtherPiece())));
+        }
+        return Fact.of(line.piece().charges().isEmpty() ? Told.THE_LOT : Told.LOT_AND_CHARGES);
+    }
+
+    private static Fact times(long count, Money one) {
+        return Fact.of(Told.TIMES, Part.count(count), Part.money(one));
+    }
+
+    /** A charge for each piece of the line. */
+    private Fact timesEach(AppliedCharge charge) {
+        Fact detail = charge.detail();
+        return detail == null || detail.code() != Told.WORKED_TIMES_RATE
+                ? Fact.of(Told.TIMES, Part.count(quantity()), Part.money(charge.value()))
+                : Fact.of(
+                        Told.TIMES_WORKED_RATE,
+                        Part.count(quantity()),
+                        detail.part("worked"),
+                        detail.part("amount"),
+                        detail.part("price"),
+                        detail.part("unit"));
     }
 
     private BigDecimal times(BigDecimal each) {

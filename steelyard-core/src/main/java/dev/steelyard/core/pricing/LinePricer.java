@@ -10,6 +10,9 @@ import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
@@ -78,7 +81,7 @@ final class LinePricer {
             throw PiecePricer.tooLarge();
         }
         if (sum.signum() < 0) {
-            throw Refused.at(Place.PIECE, Kind.NEGATIVE, "the line comes to less than 0: " + Decimals.plain(sum, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, Refusal.LINE_NEGATIVE, Part.money(sum));
         }
         return sum;
     }
@@ -93,17 +96,17 @@ final class LinePricer {
     private BigDecimal finished(Laddered laddered, BigDecimal perLine, LineSteps steps) {
         Finish finish = line.choice().card().card().finish();
         BigDecimal sum = laddered.sum();
-        steps.add("Pieces", laddered.detail(), null, sum);
+        steps.add(Told.PIECES, laddered.detail(), sum);
         if (perLine.signum() != 0) {
             sum = steps.charges(line.piece().charges(), sum);
         }
         if (finish.setUp() != null) {
             sum = sum.add(finish.setUp(), Decimals.EXACT);
-            steps.add("With set-up", "with the set-up charge of ", finish.setUp(), sum);
+            steps.setUp(finish.setUp(), sum);
         }
         if (finish.minimum() != null && finish.minimum().compareTo(sum) > 0) {
             sum = finish.minimum();
-            steps.add("Minimum", "the minimum charge", null, sum);
+            steps.minimum(sum);
         }
         return sum;
     }

@@ -18,6 +18,9 @@ import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -54,12 +57,15 @@ record LineStart(
         if (!Quantity.allowed(asked.quantity())) {
             throw Refused.at(
                     Place.QUANTITY,
-                    asked.quantity() + " pieces cannot be ordered; order " + Quantity.LEAST + " to " + Quantity.MOST);
+                    Refusal.QUANTITY_NOT_ALLOWED,
+                    Part.count(asked.quantity()),
+                    Part.count(Quantity.LEAST),
+                    Part.count(Quantity.MOST));
         }
         PreparedCard card = choice.card();
         OrderQuantity orders = rules.orders(card);
         if (!orders.fits(asked.quantity())) {
-            throw Refused.at(Place.QUANTITY, Words.notOrdered(asked.quantity(), orders));
+            throw Tellings.notOrdered(asked.quantity(), orders);
         }
         Rounding rounding = rules.roundingFor(asked.item().product(), card.card());
         Notes notes = explain ? Notes.of(rounding) : Notes.NONE;
@@ -84,11 +90,11 @@ record LineStart(
     /** Goods that have a price at other times only are not without one: that is what is said. */
     private static Refused closed(Refused refused, CardChoice choice, Item item) {
         boolean noPrice = refused.faults().get(0).kind() == Kind.NO_PRICE && refused.isAt(Place.PIECE);
-        String notNow = PassedOverFor.NOT_NOW.words();
+        Fact notNow = PassedOverFor.NOT_NOW.said();
         return noPrice
                         && choice.passedOver().stream()
                                 .anyMatch(card -> card.reason().equals(notNow))
-                ? Refused.at(Place.PIECE, Kind.NO_PRICE, item.name() + " is not sold at this time")
+                ? Refused.at(Place.PIECE, Kind.NO_PRICE, Refusal.NOT_SOLD_NOW, Part.name(item.told()))
                 : refused;
     }
 

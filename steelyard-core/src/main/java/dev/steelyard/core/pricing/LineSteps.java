@@ -4,6 +4,9 @@ import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.AppliedCharge;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Step.Point;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Told;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,8 +17,8 @@ final class LineSteps {
     private static final LineSteps NOT_WANTED = new LineSteps(Notes.NONE);
 
     private final Notes notes;
-    private @Nullable String label;
-    private String detail = "";
+    private @Nullable Fact what;
+    private @Nullable Fact how;
     private BigDecimal sum = BigDecimal.ZERO;
 
     private LineSteps(Notes notes) {
@@ -26,16 +29,30 @@ final class LineSteps {
         return notes.wanted() ? new LineSteps(notes) : NOT_WANTED;
     }
 
-    /** @param with an amount that the detail ends with; none for none */
-    void add(String nextLabel, String nextDetail, @Nullable BigDecimal with, BigDecimal nextSum) {
-        if (!notes.wanted()) {
-            return;
+    void add(Told next, @Nullable Fact nextHow, BigDecimal nextSum) {
+        if (notes.wanted()) {
+            add(Fact.of(next), nextHow, nextSum);
         }
-        if (label != null) {
-            notes.line(label, detail, sum, null);
+    }
+
+    void setUp(BigDecimal charge, BigDecimal with) {
+        if (notes.wanted()) {
+            add(Fact.of(Told.WITH_SET_UP), Fact.of(Told.WITH_SET_UP_OF, Part.money(charge)), with);
         }
-        label = nextLabel;
-        detail = with == null ? nextDetail : nextDetail + Decimals.plain(with, 2);
+    }
+
+    void minimum(BigDecimal charge) {
+        if (notes.wanted()) {
+            add(Fact.of(Told.MINIMUM), Fact.of(Told.MINIMUM_CHARGE), charge);
+        }
+    }
+
+    private void add(Fact next, @Nullable Fact nextHow, BigDecimal nextSum) {
+        if (what != null) {
+            notes.line(what, how, sum, null);
+        }
+        what = next;
+        how = nextHow;
         sum = nextSum;
     }
 
@@ -49,7 +66,12 @@ final class LineSteps {
         for (AppliedCharge charge : charges) {
             if (charge.how() == AppliedCharge.How.PER_LINE) {
                 with = with.add(charge.value(), Decimals.EXACT);
-                add("With " + charge.label(), "with " + charge.label() + " of ", charge.value(), with);
+                if (notes.wanted()) {
+                    add(
+                            Fact.of(Told.WITH_CHARGE, charge.choice(), charge.option()),
+                            Fact.of(Told.WITH_CHARGE_OF, charge.choice(), charge.option(), Part.money(charge.value())),
+                            with);
+                }
             }
         }
         return with;
@@ -58,7 +80,7 @@ final class LineSteps {
     /** The last step, with what the line comes to. */
     void end(BigDecimal total) {
         if (notes.wanted()) {
-            notes.line("Line", detail, total, sum.compareTo(total) == 0 ? null : Point.R3);
+            notes.line(Fact.of(Told.LINE), how, total, sum.compareTo(total) == 0 ? null : Point.R3);
         }
     }
 }

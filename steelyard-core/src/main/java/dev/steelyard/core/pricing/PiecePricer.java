@@ -12,6 +12,8 @@ import dev.steelyard.core.prepared.Piece;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import java.math.BigDecimal;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -42,10 +44,7 @@ final class PiecePricer {
     /** @throws Refused where the piece price before breaks is below 0 */
     void notBelowZero() {
         if (whole.signum() < 0) {
-            throw Refused.at(
-                    Place.PIECE,
-                    Kind.NEGATIVE,
-                    "the price of a piece comes to less than 0: " + Decimals.plain(whole, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, Refusal.PIECE_NEGATIVE, Part.money(whole));
         }
     }
 
@@ -66,10 +65,7 @@ final class PiecePricer {
                 ? reduced(charged(whole, whole), Objects.requireNonNull(reached))
                 : chargedAfter(reached);
         if (one.signum() < 0) {
-            throw Refused.at(
-                    Place.PIECE,
-                    Kind.NEGATIVE,
-                    "the price of one piece comes to less than 0: " + Decimals.plain(one, 2));
+            throw Refused.at(Place.PIECE, Kind.NEGATIVE, Refusal.ONE_PIECE_NEGATIVE, Part.money(one));
         }
         if (Decimals.tooLarge(one)) {
             throw tooLarge();
@@ -147,6 +143,6 @@ final class PiecePricer {
     }
 
     static Refused tooLarge() {
-        return Refused.at(Place.PIECE, Kind.TOO_LARGE, "the line comes to 1000000000000 or more, which is refused");
+        return Refused.at(Place.PIECE, Kind.TOO_LARGE, Refusal.LINE_TOO_LARGE);
     }
 }

@@ -14,6 +14,9 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Part.Join;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.core.tax.TaxRules;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -21,7 +24,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -207,20 +209,25 @@ public final class PriceBook {
         return basket.price();
     }
 
-    private String notSold(Sku sku) {
+    private Refused notSold(Sku sku) {
         Product product = products.get(sku);
         return product == null
-                ? "nothing with the SKU " + sku + " is sold here"
-                : product.name() + " is sold by its variants; order one of them: "
-                        + product.items().stream()
-                                .map(item -> item.sku().toString())
-                                .collect(Collectors.joining(", "));
+                ? Refused.at(Place.SKU, Refusal.SKU_UNKNOWN, Part.typed(sku.value()))
+                : Refused.at(
+                        Place.SKU,
+                        Refusal.SOLD_BY_VARIANTS,
+                        Part.name(product.told()),
+                        Part.all(
+                                Join.LIST,
+                                product.items().stream()
+                                        .map(item -> Part.typed(item.sku().value()))
+                                        .toList()));
     }
 
     private LineStart start(OrderLine line, Customer customer, ZonedDateTime at, boolean explain) {
         Entry entry = entries.get(line.sku());
         if (entry == null) {
-            throw Refused.at(Place.SKU, notSold(line.sku()));
+            throw notSold(line.sku());
         }
         return LineStart.of(
                 new Asked(entry.item(), line.quantity(), line.answers(), customer.group(), at.toLocalDate()),

@@ -2,6 +2,7 @@ package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.Fact;
 import java.util.List;
 
 /**
@@ -16,8 +17,8 @@ public record RefusedLine(List<Fault> faults) implements LineResult {
     }
 
     /** One fault. */
-    public RefusedLine(Place place, String message) {
-        this(List.of(new Fault(place, message)));
+    public RefusedLine(Place place, Fact what) {
+        this(List.of(new Fault(place, what)));
     }
 
     /** Where the first fault is. */
@@ -26,7 +27,7 @@ public record RefusedLine(List<Fault> faults) implements LineResult {
     }
 
     /** What the first fault is. */
-    public String message() {
-        return faults.get(0).message();
+    public Fact what() {
+        return faults.get(0).what();
     }
 }

@@ -11,12 +11,14 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Wanted;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.core.tax.Tax;
 import dev.steelyard.core.tax.TaxRules;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** From priced lines to what is paid: deals, then tax. */
@@ -49,16 +51,13 @@ final class Settlement {
         }
         BigDecimal before = sum(sold.stream().map(SoldLine::total).toList());
         if (Decimals.tooLarge(before)) {
-            return tooLarge(
-                    lines,
-                    rounding,
-                    "the basket comes to " + before.toPlainString() + ", more than can be sold at once");
+            return tooLarge(lines, rounding, Fact.of(Refusal.BASKET_TOO_LARGE, money(before, rounding)));
         }
         Dealt dealt;
         try {
             dealt = explain ? deals.explain(sold, occasion, wanted) : deals.apply(sold, occasion);
         } catch (Refused refused) {
-            return tooLarge(lines, rounding, refused.faults().get(0).message());
+            return tooLarge(lines, rounding, refused.faults().get(0).what());
         }
         Money total = rounding.lineTotal(sum(dealt.left()));
         Tax reckoned = tax == null || fault != null
@@ -66,16 +65,13 @@ final class Settlement {
                 : Tax.of(tax, dealt.left(), sold.stream().map(SoldLine::rate).toList(), rounding);
         BigDecimal toPay = reckoned == null ? total.value() : reckoned.toPay(total);
         if (Decimals.tooLarge(toPay)) {
-            return tooLarge(
-                    lines,
-                    rounding,
-                    "with tax the basket comes to " + toPay.toPlainString() + ", more than can be sold at once");
+            return tooLarge(lines, rounding, Fact.of(Refusal.BASKET_TOO_LARGE_WITH_TAX, money(toPay, rounding)));
         }
         return new PricedBasket(
                 lines, places, dealt, rounding.lineTotal(before), total, reckoned, rounding.lineTotal(toPay), fault);
     }
 
-    private static PricedBasket tooLarge(List<LineResult> lines, Rounding rounding, String message) {
+    private static PricedBasket tooLarge(List<LineResult> lines, Rounding rounding, Fact what) {
         Money nothing = rounding.lineTotal(BigDecimal.ZERO);
         return new PricedBasket(
                 lines,
@@ -85,20 +81,23 @@ final class Settlement {
                 nothing,
                 null,
                 nothing,
-                new Fault(Place.TOTAL, Fault.Kind.TOO_LARGE, message));
+                new Fault(Place.TOTAL, Fault.Kind.TOO_LARGE, what));
     }
 
     private static Fault noRate(String taxClass, Occasion occasion, PricedLine line) {
         String country = occasion.customer().country();
-        return new Fault(
-                Place.COUNTRY,
-                Fault.Kind.ANSWER,
-                country == null
-                        ? "pick the country the goods go to: the tax depends on it"
-                        : line.item().name() + " is not sold to "
-                                + new Locale("", country).getDisplayCountry(Locale.UK)
-                                + ": there is no rate of tax for “"
-                                + taxClass + "” there");
+        return country == null
+                ? Fault.of(Place.COUNTRY, Refusal.COUNTRY_MISSING)
+                : Fault.of(
+                        Place.COUNTRY,
+                        Refusal.NO_TAX_RATE,
+                        Part.name(line.item().told()),
+                        new Part.Country(country),
+                        Part.typed(taxClass));
+    }
+
+    private static Part money(BigDecimal value, Rounding rounding) {
+        return new Part.Money(value, rounding.minorDigits());
     }
 
     private static BigDecimal sum(List<Money> lines) {

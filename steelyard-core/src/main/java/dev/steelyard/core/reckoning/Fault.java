@@ -1,11 +1,20 @@
 package dev.steelyard.core.reckoning;
 
-/** Why there is no price: where, of what kind, and what in plain words. */
-public record Fault(Place place, Kind kind, String message) {
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+
+/** Why there is no price: where, of what kind, and what. */
+public record Fault(Place place, Kind kind, Fact what) {
 
     /** A fault of what was asked for. */
-    public Fault(Place place, String message) {
-        this(place, Kind.ANSWER, message);
+    public Fault(Place place, Fact what) {
+        this(place, Kind.ANSWER, what);
+    }
+
+    /** The same of a code and its parts. */
+    public static Fault of(Place place, Refusal code, Part... parts) {
+        return new Fault(place, Fact.of(code, parts));
     }
 
     /** Of what kind a fault is, for those who look for faults of cards. */

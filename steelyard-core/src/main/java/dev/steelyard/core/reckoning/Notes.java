@@ -3,6 +3,7 @@ package dev.steelyard.core.reckoning;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.reckoning.Step.Point;
+import dev.steelyard.core.said.Fact;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -12,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** Where steps are written while a price is worked out; nowhere where nobody asked. Not shared between threads. */
 public final class Notes {
 
-    /** Where nobody asked. Whoever writes looks at {@link #wanted} first, so that no sentence is made for nothing. */
+    /** Where nobody asked. Whoever writes looks at {@link #wanted} first, so that nothing is put together for nothing. */
     public static final Notes NONE = new Notes(null, 0, 0);
 
     private final @Nullable List<Step> steps;
@@ -35,28 +36,18 @@ public final class Notes {
     }
 
     /** A step that is money for one piece. */
-    public void piece(String label, String detail, BigDecimal result, @Nullable Point point) {
-        add(new Step(label, detail, new Figure(result, pieceDecimals, null), point));
-    }
-
-    /** The same with other words for shoppers. */
-    public void piece(String label, String detail, String told, BigDecimal result, @Nullable Point point) {
-        add(new Step(label, detail, told, new Figure(result, pieceDecimals, null), point));
+    public void piece(Fact what, @Nullable Fact how, BigDecimal result, @Nullable Point point) {
+        add(new Step(what, how, new Figure(result, pieceDecimals, null), point));
     }
 
     /** A step that is money for the line. */
-    public void line(String label, String detail, BigDecimal result, @Nullable Point point) {
-        add(new Step(label, detail, new Figure(result, lineDecimals, null), point));
+    public void line(Fact what, @Nullable Fact how, BigDecimal result, @Nullable Point point) {
+        add(new Step(what, how, new Figure(result, lineDecimals, null), point));
     }
 
     /** A step that is an amount, in a unit. */
-    public void amount(String label, String detail, BigDecimal result, Unit unit, @Nullable Point point) {
-        add(new Step(label, detail, new Figure(result, 0, unit), point));
-    }
-
-    /** The same with other words for shoppers. */
-    public void amount(String label, String detail, String told, BigDecimal result, Unit unit, @Nullable Point point) {
-        add(new Step(label, detail, told, new Figure(result, 0, unit), point));
+    public void amount(Fact what, @Nullable Fact how, BigDecimal result, Unit unit, @Nullable Point point) {
+        add(new Step(what, how, new Figure(result, 0, unit), point));
     }
 
     /** The same so far, to be gone on with alone. */

@@ -1,5 +1,6 @@
 package dev.steelyard.core.reckoning;
 
+import dev.steelyard.core.said.Fact;
 import java.util.List;
 
 /**
@@ -17,5 +18,5 @@ public record Reckoning(List<Step> steps, List<PassedOver> passedOver) {
     }
 
     /** A card that covers the product but did not price the line, and why. */
-    public record PassedOver(String card, String reason) {}
+    public record PassedOver(String card, Fact reason) {}
 }

@@ -1,5 +1,8 @@
 package dev.steelyard.core.reckoning;
 
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import java.io.Serial;
 import java.util.List;
 
@@ -13,17 +16,23 @@ public final class Refused extends RuntimeException {
 
     /** @param faults one or more, the first one named first */
     public Refused(List<Fault> faults) {
-        super(faults.get(0).message(), null, false, false);
+        super(null, null, false, false);
         this.faults = List.copyOf(faults);
     }
 
-    public static Refused at(Place place, String message) {
-        return new Refused(List.of(new Fault(place, message)));
+    public static Refused at(Place place, Refusal code, Part... parts) {
+        return new Refused(List.of(Fault.of(place, code, parts)));
     }
 
     /** A fault of the card. */
-    public static Refused at(Place place, Fault.Kind kind, String message) {
-        return new Refused(List.of(new Fault(place, kind, message)));
+    public static Refused at(Place place, Fault.Kind kind, Refusal code, Part... parts) {
+        return new Refused(List.of(new Fault(place, kind, Fact.of(code, parts))));
+    }
+
+    /** What the first fault is; for those who read logs. */
+    @Override
+    public String getMessage() {
+        return faults.get(0).toString();
     }
 
     /** Whether its first fault is at a place. */

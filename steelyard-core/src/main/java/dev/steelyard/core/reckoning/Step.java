@@ -1,6 +1,8 @@
 package dev.steelyard.core.reckoning;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
@@ -8,18 +10,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * One step.
  *
- * @param label what it is: “Breaks”
- * @param detail the expression with the numbers put in: “12 pieces reach ‘from 10’”
- * @param told the same for shoppers: without formulas and conditions, empty where there is nothing else to say
+ * @param what it is: “Breaks”
+ * @param how it came about, with the figures: “12 pieces reach ‘from 10’”; none where there is nothing else to say
  * @param result what it comes to
  * @param point the rounding point, where rounding changed the result
  */
-public record Step(String label, String detail, String told, Figure result, @Nullable Point point) {
-
-    /** A step that shoppers are told as owners are. */
-    public Step(String label, String detail, Figure result, @Nullable Point point) {
-        this(label, detail, detail, result, point);
-    }
+public record Step(Fact what, @Nullable Fact how, Figure result, @Nullable Point point) {
 
     /**
      * What a step comes to, exact.
@@ -41,10 +37,21 @@ public record Step(String label, String detail, String told, Figure result, @Nul
     /** The rounding points a step may pass. */
     public enum Point {
         /** Billable amount, up to the card's rounding step. */
-        R1,
+        R1(Told.ROUNDING_AMOUNT),
         /** Price of one piece, half-up to the unit price decimals. */
-        R2,
+        R2(Told.ROUNDING_PIECE),
         /** Line total, half-up to the currency's minor digits. */
-        R3
+        R3(Told.ROUNDING_LINE);
+
+        private final Fact said;
+
+        Point(Told told) {
+            this.said = Fact.of(told);
+        }
+
+        /** What was rounded to what. */
+        public Fact said() {
+            return said;
+        }
     }
 }

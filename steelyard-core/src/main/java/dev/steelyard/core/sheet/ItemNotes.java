@@ -46,7 +46,7 @@ final class ItemNotes {
         }
         for (Finding finding :
                 new PriceFindings(rules.shop().roundingFor(item), rules.smallestMargin()).of(item, rules.today())) {
-            notes.get(placeOf(finding.place(), outcomes)).add(new Note(code(finding.code()), finding.message()));
+            notes.get(placeOf(finding.place(), outcomes)).add(Note.of(code(finding.code()), finding));
         }
         List<Outcome> noted = new ArrayList<>();
         for (int i = 0; i < outcomes.size(); i++) {

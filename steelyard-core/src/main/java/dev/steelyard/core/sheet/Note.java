@@ -1,7 +1,25 @@
 package dev.steelyard.core.sheet;
 
-/** Something odd about what a row would do. It keeps nothing from being done. */
-public record Note(Code code, String words) {
+import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.said.Fact;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something odd about what a row would do. It keeps nothing from being done.
+ *
+ * @param words what it is; empty where a finding says it
+ * @param finding what a finding says; none where words do
+ */
+public record Note(Code code, String words, @Nullable Fact finding) {
+
+    /** In words. */
+    public Note(Code code, String words) {
+        this(code, words, null);
+    }
+
+    static Note of(Code code, Finding finding) {
+        return new Note(code, "", finding.said());
+    }
 
     /** What is odd. */
     public enum Code {

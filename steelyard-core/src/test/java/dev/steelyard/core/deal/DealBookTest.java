@@ -190,7 +190,7 @@ class DealBookTest {
         assertThat(used(tie)).as("ties go to those that add up").containsExactly("Ten");
         assertThat(tie.unused()).singleElement().satisfies(one -> {
             assertThat(one.why()).isEqualTo(Why.ANOTHER_GIVES_MORE);
-            assertThat(one.detail()).isEqualTo("Ten take off 1.00, this alone 1.00");
+            assertThat(one.detail()).hasToString("others-take-more(others: Ten, take: 1.00, alone: 1.00)");
         });
         Deal more = Deal.of("More", ladder(Counts.SPEND, ALL, Value.PERCENT_OFF, "0 11"))
                 .combined(Combine.STANDS_ALONE);
@@ -218,7 +218,7 @@ class DealBookTest {
         java.util.Arrays.fill(many, fee);
         assertThatThrownBy(() -> book(many).apply(lines("A 1 100.00"), paidBy("invoice")))
                 .isInstanceOf(Refused.class)
-                .hasMessageContaining("more than can be sold at once");
+                .hasMessageContaining("basket-too-large-with-deal(deal: By invoice");
     }
 
     @ParameterizedTest
@@ -278,12 +278,12 @@ class DealBookTest {
                 .containsEntry("rope", Why.NO_GOODS)
                 .containsEntry("three", Why.TOO_LITTLE)
                 .containsEntry("fourth free", Why.TOO_LITTLE);
-        assertThat(dealt.unused().stream().map(Unused::detail))
+        assertThat(dealt.unused().stream().map(one -> one.detail().toString()))
                 .contains(
-                        "for payment by cash, not by card",
-                        "2 more pieces of what the basket must contain",
-                        "2 pieces more needed for “from 3”",
-                        "3 more pieces to buy first");
+                        "other-payment(wanted: cash, picked: card)",
+                        "basket-lacks(pieces: 2)",
+                        "more-needed(more: so-many-pieces(pieces: 2), from: from(threshold: 3))",
+                        "buy-first(pieces: 3)");
     }
 
     private static Deal named(String name, Conditions conditions) {

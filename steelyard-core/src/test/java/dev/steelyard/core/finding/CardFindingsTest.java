@@ -40,8 +40,8 @@ class CardFindingsTest {
     @Test
     void aLargerOrderThatCostsLessIsMendedByNoCliffs() {
         Finding cliff = only(Code.CLIFF, goods("24.00"), card(ladder(Value.PRICE, row(5, "21.00"), row(10, "17.50"))));
-        assertThat(cliff.message())
-                .isEqualTo("9 pieces cost 189.00, but 10 cost 175.00: the larger order is 14.00 cheaper");
+        assertThat(cliff.what().toString())
+                .isEqualTo("larger-cheaper(pieces: 9, total: 189.00, more: 10, moreTotal: 175.00, cheaper: 14.00)");
         assertThat(cliff.at()).isEqualTo("/ladder/rows/1");
         assertThat(cliff.mend()).isEqualTo(new Mend.Switch("/ladder/noCliffs", true));
         assertThat(cliff.found()).isEqualTo(Finding.Found.BY_ANALYSIS);
@@ -50,10 +50,10 @@ class CardFindingsTest {
     @Test
     void aPriceThatRisesAndOneThatChangesNothing() {
         RateCard card = card(ladder(Value.PRICE, row(5, "25.00"), row(10, "25.00"), row(20, "24.50")));
-        assertThat(only(Code.RISES, goods("24.00"), card).message())
-                .isEqualTo("Goods, from 5 a piece costs 25.00, more than the 24.00 before");
+        assertThat(only(Code.RISES, goods("24.00"), card).what().toString())
+                .isEqualTo("rises(name: Goods, from: 5, price: 25.00, before: 24.00)");
         Finding same = only(Code.NO_OP, goods("24.00"), card);
-        assertThat(same.message()).isEqualTo("Goods, from 10 changes nothing: a piece costs 25.00 as before");
+        assertThat(same.what().toString()).isEqualTo("changes-nothing(name: Goods, from: 10, price: 25.00)");
         assertThat(same.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
     }
 
@@ -61,7 +61,7 @@ class CardFindingsTest {
     @Test
     void goodsWithoutAShelfPriceAreSaidToHaveNone() {
         RateCard card = card(ladder(Value.PERCENT_OFF, row(5, "10")));
-        assertThat(only(Code.NO_PRICE, goods(null), card).message()).contains("has no price yet");
+        assertThat(only(Code.NO_PRICE, goods(null), card).what().toString()).contains("no-price-yet(item: Goods)");
     }
 
     /** Breaks that cannot be ordered are no cliffs; one that no order reaches is said to be. */
@@ -72,7 +72,7 @@ class CardFindingsTest {
                 .ladder(ladder(Value.PRICE, row(25, "21.00"), row(100, "5.00")))
                 .build();
         Finding never = only(Code.NEVER_REACHED, goods("24.00"), card);
-        assertThat(never.message()).isEqualTo("The break from 100 is above the 40 pieces that one line can have");
+        assertThat(never.what().toString()).isEqualTo("above-one-line(from: 100, pieces: 40)");
         assertThat(never.mend()).isEqualTo(new Mend.Remove("/ladder/rows/1"));
         assertThat(codes(goods("24.00"), card)).doesNotContain("cliff");
     }
@@ -91,7 +91,9 @@ class CardFindingsTest {
                         new PiecePrice.RateBreaks(false, List.of(row(5, "2")))))
                 .build();
         Finding cliff = only(Code.CLIFF, goods(null), card);
-        assertThat(cliff.message()).isEqualTo("Length 4.5 m costs 13.50, but 5 m only 10.00 (1 piece, length 4.5 m)");
+        assertThat(cliff.what().toString())
+                .isEqualTo(
+                        "larger-measure-cheaper(label: length, less: 4.5 m, total: 13.50, more: 5 m, moreTotal: 10.00, input: an-input(pieces: 1, answers: answered(label: length, answer: 4.5 m)))");
         assertThat(cliff.found()).isEqualTo(Finding.Found.BY_SEARCH);
     }
 
@@ -117,15 +119,18 @@ class CardFindingsTest {
     @Test
     void aPriceBelowTheCostOfAPieceOrOfABillableUnit() {
         assertThat(only(Code.BELOW_COST, goods("24.00", "20.00"), card(ladder(Value.PERCENT_OFF, row(10, "20"))))
-                        .message())
-                .startsWith("10 pieces: 19.20 a piece is below the cost of 20.00 (and ");
+                        .what()
+                        .toString())
+                .startsWith(
+                        "input-beside(what: below-cost(what: at-input(input: an-input(pieces: 10)), price: 19.20, cost: 20.00), more: ");
         RateCard measured = RateCard.named("Rope")
                 .asks(List.of(LENGTH))
                 .piece(PiecePrice.Rate.of("length", Unit.M, "3.10"))
                 .build();
         assertThat(codes(goods(null, "3.00"), measured)).isEmpty();
-        assertThat(only(Code.BELOW_COST, goods(null, "3.20"), measured).message())
-                .startsWith("1 piece, length 1 m: 3.10 a piece is below the cost of 3.20");
+        assertThat(only(Code.BELOW_COST, goods(null, "3.20"), measured).what().toString())
+                .startsWith(
+                        "input-beside(what: below-cost(what: at-input(input: an-input(pieces: 1, answers: answered(label: length, answer: 1 m))), price: 3.10, cost: 3.20)");
     }
 
     @Test
@@ -138,33 +143,41 @@ class CardFindingsTest {
                 .build();
         Finding found = only(Code.NEGATIVE, goods("10.00"), card);
         assertThat(found.code().severity()).isEqualTo(Finding.Severity.STOPS);
-        assertThat(found.message()).startsWith("1 piece, old two: the price of one piece comes to less than 0: -5.00");
+        assertThat(found.what().toString())
+                .startsWith(
+                        "input-refused(input: an-input(pieces: 1, answers: answered(label: old, answer: two)), why: one-piece-negative(price: -5.00)");
         assertThat(found.found()).isEqualTo(Finding.Found.BY_SEARCH);
     }
 
     @Test
     void anAllowedInputThatDividesByZeroStopsTheCard() {
         Finding found = only(Code.DIVISION, goods("10.00"), formula("10 EUR / (length / 1 m - 1)"));
-        assertThat(found.message())
-                .startsWith("1 piece, length 1 m: this divides by zero: “10 EUR / (length / 1 m - 1)” (and ");
+        assertThat(found.what().toString())
+                .startsWith(
+                        "input-refused(input: an-input(pieces: 1, answers: answered(label: length, answer: 1 m)), why: divides-by-zero(part: 10 EUR / (length / 1 m - 1)), more: ");
         assertThat(found.code().severity()).isEqualTo(Finding.Severity.STOPS);
     }
 
     @Test
     void anInputThatCostsNothingAndOneThatIsVeryDear() {
         assertThat(only(Code.ZERO, goods("10.00"), formula("(length - 1 m) * 2 EUR/m"))
-                        .message())
-                .startsWith("1 piece, length 1 m costs nothing");
+                        .what()
+                        .toString())
+                .startsWith(
+                        "input-costs-nothing(input: an-input(pieces: 1, answers: answered(label: length, answer: 1 m))");
         assertThat(only(Code.TOO_DEAR, goods("1.00"), formula("length * 30 EUR/m"))
-                        .message())
-                .startsWith("1 piece, length 10 m: 300.00 a piece is over 100 times the shelf price 1.00");
+                        .what()
+                        .toString())
+                .startsWith(
+                        "input-too-dear(input: an-input(pieces: 1, answers: answered(label: length, answer: 10 m)), price: 300.00, shelfPrice: 1.00");
     }
 
     @Test
     void goodsWithoutAShelfPriceHaveNoPrice() {
         assertThat(only(Code.NO_PRICE, goods(null), RateCard.named("Plain").build())
-                        .message())
-                .startsWith("1 piece: Goods has no price yet");
+                        .what()
+                        .toString())
+                .startsWith("input-refused(input: an-input(pieces: 1), why: no-price-yet(item: Goods)");
     }
 
     @Test
@@ -178,13 +191,14 @@ class CardFindingsTest {
                 .piece(new PiecePrice.Grid("width", "height", Unit.CM, Unit.CM, edges, edges, prices, false))
                 .build();
         Finding order = only(Code.GRID_ORDER, goods(null), card);
-        assertThat(order.message()).isEqualTo("50 cm by 50 cm costs 30, more than the next column at 28");
+        assertThat(order.what().toString())
+                .isEqualTo("cell-dearer(width: 50 cm, height: 50 cm, price: 30.00, other: 28.00, column: 1)");
         assertThat(order.mend()).isEqualTo(new Mend.Put("/cases/0/piece/grid/prices/0/0", new BigDecimal("28")));
         Finding limits = only(Code.LIMITS, goods(null), card);
-        assertThat(limits.message()).isEqualTo("width may be up to 100 cm, but the grid ends at 90 cm");
+        assertThat(limits.what().toString()).isEqualTo("wider-than-grid(label: width, most: 100 cm, last: 90 cm)");
         assertThat(limits.mend()).isEqualTo(new Mend.Put("/asks/0/max", new BigDecimal("90")));
-        assertThat(only(Code.NO_PRICE, goods(null), card).message())
-                .contains("this size is not made: width 90 cm, height 90 cm");
+        assertThat(only(Code.NO_PRICE, goods(null), card).what().toString())
+                .contains("size-not-made(column: width, width: 90 cm, row: height, height: 90 cm)");
     }
 
     @Test
@@ -204,9 +218,7 @@ class CardFindingsTest {
                         false))
                 .build();
         Finding limits = only(Code.LIMITS, goods(null), card);
-        assertThat(limits.message())
-                .isEqualTo("More than 8 pieces can be asked for and have no price; add a further-piece price to sell"
-                        + " them, or let 8 be the most that is ordered");
+        assertThat(limits.what().toString()).isEqualTo("no-price-beyond(pieces: 8)");
         assertThat(limits.mend()).isEqualTo(new Mend.Put("/quantity/atMost", BigDecimal.valueOf(8)));
     }
 
@@ -222,10 +234,10 @@ class CardFindingsTest {
                 .filter(one -> one.code() == Code.PACK_DEARER)
                 .toList();
         assertThat(found)
-                .extracting(Finding::message)
+                .extracting(one -> one.what().toString())
                 .containsExactly(
-                        "The pack of 10 kg costs 4.20 per kg, more than the pack of 5 kg at 4.00",
-                        "The pack of 10 kg costs 4.20 per kg, more than any amount of one’s own at 4.10");
+                        "pack-dearer(pack: 10 kg, price: 4.20, unit: kg, smaller: 5 kg, other: 4.00)",
+                        "pack-dearer(pack: 10 kg, price: 4.20, unit: kg, other: 4.10)");
         assertThat(found.get(0).mend())
                 .isEqualTo(new Mend.Put("/cases/0/piece/packs/packs/1/price", new BigDecimal("40.00")));
     }
@@ -237,8 +249,8 @@ class CardFindingsTest {
                 .piece(new PiecePrice.Packs(
                         List.of(grams("250 g", "250", "12.00"), grams("500 g", "500", "26.00")), null))
                 .build();
-        assertThat(only(Code.PACK_DEARER, goods(null), card).message())
-                .isEqualTo("The pack of 500 g costs 52.00 per kg, more than the pack of 250 g at 48.00");
+        assertThat(only(Code.PACK_DEARER, goods(null), card).what().toString())
+                .isEqualTo("pack-dearer(pack: 500 g, price: 52.00, unit: kg, smaller: 250 g, other: 48.00)");
     }
 
     private static PiecePrice.Pack grams(String name, String amount, String price) {
@@ -255,18 +267,17 @@ class CardFindingsTest {
                 .build();
         assertThat(find(goods(null), card).stream()
                         .filter(one -> one.code() == Code.UNIT_JUMP)
-                        .map(Finding::message))
+                        .map(one -> one.what().toString()))
                 .containsExactly(
-                        "length is typed in m, width in cm; as bare numbers they do not go together",
-                        "“cloth” is per mm2, but length is typed in m: as bare numbers the price is 1000000 times too small");
+                        "typed-in-different-units(first: length, firstUnit: m, second: width, secondUnit: cm)",
+                        "rate-in-other-unit(rate: cloth, per: mm2, label: length, unit: m, times: 1000000, small: 1)");
         assertThat(only(Code.PLAIN_UNITS, goods(null), card).code().severity()).isEqualTo(Finding.Severity.NOTE);
     }
 
     @Test
     void aPercentageForAPriceAndAPriceForAPercentage() {
         Finding percent = only(Code.PERCENT_AS_PRICE, goods("80.00"), card(ladder(Value.PRICE, row(10, "10"))));
-        assertThat(percent.message())
-                .isEqualTo("From 10 a piece costs 10, less than a fifth of the shelf price 80.00; is it percent off?");
+        assertThat(percent.what().toString()).isEqualTo("looks-like-percent(from: 10, price: 10, shelfPrice: 80.00)");
         assertThat(percent.mend()).isEqualTo(new Mend.Write("/ladder/value", "percent-off"));
         assertThat(only(Code.PRICE_AS_PERCENT, goods("99.00"), card(ladder(Value.PERCENT_OFF, row(10, "95"))))
                         .mend())
@@ -305,8 +316,9 @@ class CardFindingsTest {
     void aGroupThatPaysMoreThanEveryone() {
         RateCard card = card(
                 ladder(Value.PRICE, row(2, "9.00"), new Break(2, new BigDecimal("9.50"), "Boatyard", Validity.ALWAYS)));
-        assertThat(only(Code.GROUP_DEARER, goods("10.00"), card).message())
-                .startsWith("Boatyard pays 19.00 for 2 pieces, everyone else only 18.00");
+        assertThat(only(Code.GROUP_DEARER, goods("10.00"), card).what().toString())
+                .startsWith(
+                        "input-beside(what: group-pays-more-for(group: Boatyard, total: 19.00, input: an-input(pieces: 2), everyone: 18.00)");
     }
 
     @Test
@@ -323,8 +335,10 @@ class CardFindingsTest {
                                 new CheckWeight("A dozen", asked(item, 12), new BigDecimal("107.00")),
                                 new CheckWeight("None", asked(item, 1), null),
                                 new CheckWeight("Ten", asked(item, 10), new BigDecimal("90"))));
-        assertThat(found.stream().filter(one -> one.code() == Code.CHECK_WEIGHT).map(Finding::message))
-                .containsExactly("“A dozen” was 107.00, is 108.00", "“None” was refused, is 10.00");
+        assertThat(found.stream().filter(one -> one.code() == Code.CHECK_WEIGHT).map(one -> one.what()
+                        .toString()))
+                .containsExactly(
+                        "check-weight(name: A dozen, was: 107.00, is: 108.00)", "check-weight(name: None, is: 10.00)");
     }
 
     @Test

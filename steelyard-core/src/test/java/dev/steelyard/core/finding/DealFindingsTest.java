@@ -75,7 +75,7 @@ class DealFindingsTest {
 
     private static List<String> of(Deal deal, Deal... others) {
         return FINDINGS.of(deal, List.of(others)).stream()
-                .map(finding -> finding.code().text() + " " + finding.at() + " " + finding.message())
+                .map(finding -> finding.code().text() + " " + finding.at() + " " + finding.said())
                 .toList();
     }
 
@@ -88,13 +88,12 @@ class DealFindingsTest {
     @Test
     void whatCanNeverApplyIsFound() {
         Deal rope = ladder("Rope", Counts.PIECES, category("rope"), Value.PERCENT_OFF, "3 5");
-        assertThat(of(rope))
-                .containsExactly("covers-nothing /covers It can never apply: no product of the shop is meant here");
+        assertThat(of(rope)).containsExactly("covers-nothing /covers found(what: nothing-meant)");
         Deal cash = Deal.of("Cash", new ByPayment(Value.PERCENT_OFF, BigDecimal.ONE))
                 .when(Conditions.payment("cash"));
         assertThat(of(cash))
-                .containsExactly("never-reached /payment It can never apply: nobody can pay by “cash” here;"
-                        + " there are card, invoice");
+                .containsExactly(
+                        "never-reached /payment found(what: nobody-pays-by(payment: cash, payments: card, invoice))");
         Audience nobody = new Audience(Set.of("Crew"), Set.of("Crew"), null, null, Set.of());
         assertThat(of(ladder("Nobody", Counts.PIECES, category("care"), Value.PERCENT_OFF, "3 2")
                         .when(Conditions.audience(nobody))))
@@ -107,15 +106,15 @@ class DealFindingsTest {
     void whatIsOverIsFound() {
         Deal over = ladder("Over", Counts.PIECES, category("care"), Value.PERCENT_OFF, "3 2")
                 .when(Conditions.NONE.at(Times.days(null, LocalDate.of(2026, 11, 26), ZoneOffset.UTC)));
-        assertThat(of(over)).containsExactly("expired /until It is over since 2026-11-26");
+        assertThat(of(over)).containsExactly("expired /until found(what: over-since(day: 2026-11-26))");
     }
 
     @ParameterizedTest
     @CsvSource({
-        "TIDE26, only 6 characters",
-        "1234567890, only digits",
-        "AAAABBBB, made of 2 different",
-        "summer2026, “SUMMER” with a number",
+        "TIDE26, characters: 6",
+        "1234567890, code-only-digits",
+        "AAAABBBB, characters: 2",
+        "summer2026, word: SUMMER",
         "K7-TIDEWATER, ''",
     })
     void aCodeThatIsEasyToGuessIsFound(String code, String why) {
@@ -136,8 +135,8 @@ class DealFindingsTest {
     void cliffsOfSpendingAreNotedWithTheirFigures() {
         assertThat(of(ladder("Spend", Counts.SPEND, category("care"), Value.PERCENT_OFF, "100 5", "400 8")))
                 .containsExactly(
-                        "spend-cliff /rows/0 Goods of 99.99 cost 99.99, goods of 100.00 only 95.00",
-                        "spend-cliff /rows/1 Goods of 399.99 cost 379.99, goods of 400.00 only 368.00");
+                        "spend-cliff /rows/0 found(what: spending-more-costs-less(less: 99.99, costs: 99.99, more: 100.00, moreCosts: 95.00))",
+                        "spend-cliff /rows/1 found(what: spending-more-costs-less(less: 399.99, costs: 379.99, more: 400.00, moreCosts: 368.00))");
         assertThat(of(ladder("From nothing", Counts.SPEND, category("care"), Value.AMOUNT_OFF, "0 2")))
                 .isEmpty();
     }
@@ -147,8 +146,8 @@ class DealFindingsTest {
         List<Finding> found = FINDINGS.of(
                 ladder("Rows", Counts.PIECES, category("care"), Value.PERCENT_OFF, "3 2", "6 2", "9 1"), List.of());
         assertThat(found)
-                .extracting(Finding::message)
-                .containsExactly("“from 6” changes nothing", "“from 9” gives less than “from 6”");
+                .extracting(one -> one.what().toString())
+                .containsExactly("row-changes-nothing(from: 6)", "row-gives-less(from: 9, before: 6)");
         assertThat(found.get(0).mend()).isEqualTo(new Mend.Remove("/rows/1"));
     }
 
@@ -168,18 +167,17 @@ class DealFindingsTest {
     void whatIsGivenAwayOrSoldBelowCostIsFound() {
         assertThat(of(ladder("Half", Counts.PIECES, category("hardware"), Value.PERCENT_OFF, "6 50")))
                 .containsExactlyInAnyOrder(
-                        "below-cost  6 × SHK for 22.20 is below the cost of 24.90",
-                        "below-cost  6 × PIN for 6.00 leaves 0 % over the cost of 6.00, less than the shop’s smallest"
-                                + " margin of 20 %");
+                        "below-cost  found(what: below-cost(what: at-pieces(pieces: 6, name: SHK), price: 22.20, cost: 24.90))",
+                        "below-cost  found(what: margin-too-small(what: at-pieces(pieces: 6, name: PIN), price: 6.00, leaves: 0, cost: 6.00, least: 20))");
         assertThat(of(ladder("Two off", Counts.PIECES, category("hardware"), Value.AMOUNT_OFF_EACH, "3 2")))
-                .contains("zero  3 × PIN cost nothing, instead of 6.00");
+                .contains("zero  found(what: deal-gives-away(pieces: 3, name: PIN, total: 6.00))");
         Deal third = Deal.of(
                 "Third", new BuyAndGet(2, category("care"), 1, category("care"), Value.FREE, BigDecimal.ZERO, null));
         assertThat(of(third))
                 .singleElement()
                 .asString()
-                .contains("3 × BRU for 30.00 leaves ")
-                .contains("less than the shop’s smallest margin of 20 %");
+                .contains("what: at-pieces(pieces: 3, name: BRU), price: 30.00")
+                .contains("least: 20");
     }
 
     @Test
@@ -204,9 +202,8 @@ class DealFindingsTest {
     void twoForTheSameGoodsAreNoted() {
         Deal one = ladder("One", Counts.PIECES, category("hardware"), Value.PERCENT_OFF, "6 2");
         Deal other = ladder("Other", Counts.SPEND, GoodsSet.EVERYTHING, Value.PERCENT_OFF, "40 3");
-        assertThat(of(one, other)).contains("overlap  “Other” is for 2 products of these too, and the two add up");
+        assertThat(of(one, other)).contains("overlap  found(what: both-add-up(other: Other, products: 2))");
         assertThat(of(one, other.combined(Combine.STANDS_ALONE)))
-                .contains("overlap  “Other” is for 2 products of these too; of the two the one that takes off more is"
-                        + " used");
+                .contains("overlap  found(what: larger-is-used(other: Other, products: 2))");
     }
 }

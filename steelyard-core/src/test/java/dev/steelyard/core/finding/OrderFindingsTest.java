@@ -30,8 +30,8 @@ class OrderFindingsTest {
                         card("Everything", GoodsRule.EVERYTHING, Audience.EVERYONE, Times.ALWAYS),
                         card("Rope", category("rope"), Audience.of("Boatyard"), Times.ALWAYS)))
                 .containsExactly(
-                        "1 shadowed: This card can never win: cards above it, such as “Everything”, take all that it covers: 1 product",
-                        "1 overlap: “Everything” comes before this card and wins for 1 product that both cover");
+                        "1 shadowed: found(what: never-wins(other: Everything, products: 1))",
+                        "1 overlap: found(what: comes-before(other: Everything, products: 1))");
     }
 
     @Test
@@ -40,7 +40,7 @@ class OrderFindingsTest {
         assertThat(found(
                         card("May", GoodsRule.EVERYTHING, Audience.EVERYONE, may),
                         card("Always", GoodsRule.EVERYTHING, Audience.EVERYONE, Times.ALWAYS)))
-                .containsExactly("1 overlap: “May” comes before this card and wins for 2 products that both cover");
+                .containsExactly("1 overlap: found(what: comes-before(other: May, products: 2))");
     }
 
     @Test
@@ -64,7 +64,7 @@ class OrderFindingsTest {
     @Test
     void aCardThatCoversNoProductSaysSo() {
         assertThat(found(card("Sails", category("sails"), Audience.EVERYONE, Times.ALWAYS)))
-                .containsExactly("0 covers-nothing: No product is covered by this card");
+                .containsExactly("0 covers-nothing: found(what: no-product-covered)");
     }
 
     private static Audience without(String group) {
@@ -97,7 +97,7 @@ class OrderFindingsTest {
         List<String> found = new ArrayList<>();
         OrderFindings.of(List.of(order), GoodsDirectory.of(List.of(ROPE, CHAIN)))
                 .forEach((index, ofCard) ->
-                        ofCard.forEach(one -> found.add(index + " " + one.code().text() + ": " + one.message())));
+                        ofCard.forEach(one -> found.add(index + " " + one.code().text() + ": " + one.said())));
         return found;
     }
 }

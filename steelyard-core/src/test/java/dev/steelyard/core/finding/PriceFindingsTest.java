@@ -23,9 +23,8 @@ class PriceFindingsTest {
         List<Finding> found = find(null, null, row(10, "7.00"), row(25, "6.20"));
         assertThat(messages(found))
                 .containsExactly(
-                        "cliff: 9 pieces cost 72.00, but 10 cost 70.00: the larger order is up to 2.00 cheaper",
-                        "cliff: 23 pieces cost 161.00 and 24 cost 168.00, but 25 cost 155.00:"
-                                + " the larger order is up to 13.00 cheaper");
+                        "cliff: found(what: larger-cheaper(pieces: 9, total: 72.00, more: 10, moreTotal: 70.00, cheaper: 2.00))",
+                        "cliff: found(what: larger-cheaper-than-many(first: 23, firstTotal: 161.00, last: 24, lastTotal: 168.00, more: 25, moreTotal: 155.00, cheaper: 13.00))");
         Mend mend = found.get(0).mend();
         assertThat(mend).isEqualTo(new Mend.SetPrice(row(10, "7.00").key(), new BigDecimal("7.20")));
         assertThat(find(null, null, row(10, "7.20"))).isEmpty();
@@ -42,30 +41,30 @@ class PriceFindingsTest {
     void aPriceThatRisesAndOneThatChangesNothing() {
         assertThat(messages(find(null, null, row(10, "8.50"), row(20, "8.50"), row(30, "8.30"))))
                 .containsExactly(
-                        "rises: From 10 a piece costs 8.50, more than the 8.00 before",
-                        "no-op: From 20 changes nothing: a piece costs 8.50, the same as from 10");
+                        "rises: found(what: rises(from: 10, price: 8.50, before: 8.00))",
+                        "no-op: found(what: same-as-before(from: 20, price: 8.50, before: 10))");
         assertThat(messages(find(null, null, row(5, "8.00"))))
-                .containsExactly("no-op: From 5 changes nothing: a piece costs 8.00, the same as the shelf price");
+                .containsExactly("no-op: found(what: same-as-before(from: 5, price: 8.00))");
     }
 
     @Test
     void aPriceBelowCostOrBelowTheSmallestMargin() {
         assertThat(messages(find("7.80", null, row(100, "7.79"))))
-                .contains("below-cost: From 100: 7.79 is below the cost of 7.80");
+                .contains("below-cost: found(what: below-cost(what: at-from(from: 100), price: 7.79, cost: 7.80))");
         assertThat(messages(find("7.00", "12", row(100, "7.95"))))
                 .contains(
-                        "below-cost: From 100: 7.95 leaves 11.9 % over the cost of 7.00, less than the shop’s smallest margin"
-                                + " of 12 %");
+                        "below-cost: found(what: margin-too-small(what: at-from(from: 100), price: 7.95, leaves: 11.9, cost: 7.00, least: 12))");
         assertThat(find("7.00", "12.5", List.<Break>of())).isEmpty();
         assertThat(messages(find("9", null, List.<Break>of())))
-                .containsExactly("below-cost: The shelf price 8.00 is below the cost of 9.00");
+                .containsExactly("below-cost: found(what: below-cost(what: at-shelf-price, price: 8.00, cost: 9.00))");
     }
 
     @Test
     void aGroupThatPaysMoreThanEveryone() {
         List<Finding> found = find(null, null, row(1, "7.90"), boatyard(1, "7.95"), row(10, "7.85"));
         assertThat(messages(found))
-                .contains("group-dearer: Boatyard pays 7.95 a piece from 1, everyone else only 7.90");
+                .contains(
+                        "group-dearer: found(what: group-pays-more(group: Boatyard, price: 7.95, from: 1, everyone: 7.90))");
     }
 
     @Test
@@ -86,8 +85,8 @@ class PriceFindingsTest {
         Validity may = new Validity(LocalDate.of(2027, 5, 1), LocalDate.of(2027, 6, 1));
         List<Finding> found = find(null, null, List.of(new Break(10, new BigDecimal("7.00"), null, may)));
         assertThat(messages(found))
-                .containsExactly("cliff: As of 2027-05-01: 9 pieces cost 72.00, but 10 cost 70.00:"
-                        + " the larger order is up to 2.00 cheaper");
+                .containsExactly(
+                        "cliff: found(since: 2027-05-01, what: larger-cheaper(pieces: 9, total: 72.00, more: 10, moreTotal: 70.00, cheaper: 2.00))");
     }
 
     @Test
@@ -99,7 +98,7 @@ class PriceFindingsTest {
 
     private static List<String> messages(List<Finding> found) {
         return found.stream()
-                .map(finding -> finding.code().text() + ": " + finding.message())
+                .map(finding -> finding.code().text() + ": " + finding.said())
                 .toList();
     }
 

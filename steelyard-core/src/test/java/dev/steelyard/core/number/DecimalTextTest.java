@@ -28,14 +28,16 @@ class DecimalTextTest {
                 "0x10 | “0x10” is not a number; write it like 6.90 |",
             })
     void saysWhatIsWrong(String text, String message, String suggestion) {
-        assertThat(DecimalText.read(text).fault()).isEqualTo(new DecimalText.Fault(message, suggestion));
+        DecimalText.Fault fault = DecimalText.read(text).fault();
+        assertThat(fault.message()).isEqualTo(message);
+        assertThat(fault.suggestion()).isEqualTo(suggestion);
     }
 
     @Test
     void refusesMoreThanThirtyDigits() {
         assertThat(DecimalText.read("9".repeat(30)).value()).isNotNull();
-        assertThat(DecimalText.read("9".repeat(29) + ".99").fault())
-                .isEqualTo(new DecimalText.Fault("9".repeat(29) + ".99 has more than 30 digits", null));
+        assertThat(DecimalText.read("9".repeat(29) + ".99").fault().message())
+                .isEqualTo("9".repeat(29) + ".99 has more than 30 digits");
         assertThat(DecimalText.read("9".repeat(100_000)).fault().message()).hasSizeLessThan(100);
     }
 

@@ -94,36 +94,35 @@ class AnswersTest {
     void everyWrongAnswerIsToldByItsField() {
         assertThat(faults(Map.of("length", "15O", "count", "2.5", "hem", "velvet", "size", "L")))
                 .containsExactly(
-                        "length: Length: “15O” is not a number; write it like 6.90",
-                        "count: Eyelets does not fit: 2.5 was given; it can be any number, whole numbers only; the nearest is"
-                                + " 2 or 3",
-                        "hem: hem has no “velvet”; pick one of plain, roped",
-                        "size: nothing is asked by the name “size”");
+                        "length: not-a-number(label: Length, typed: 15O)",
+                        "count: does-not-fit(label: Eyelets, given: 2.5, allowed: any-number(unit: 1, whole: whole-numbers), nearest: 2 or 3)",
+                        "hem: option-unknown(label: hem, typed: velvet, options: plain or roped)",
+                        "size: not-asked(name: size)");
     }
 
     @Test
     void whatIsMissingSaysWhatIsAllowed() {
         assertThat(faults(Map.of()))
                 .containsExactly(
-                        "length: Length is missing; it can be 150 to 1200 cm, in steps of 10 cm, whole numbers only",
-                        "count: Eyelets is missing; it can be any number, whole numbers only",
-                        "hem: hem is missing; pick one of plain, roped");
+                        "length: answer-missing(label: Length, allowed: between(least: 150, most: 1200 cm, step: 10 cm, whole: whole-numbers))",
+                        "count: answer-missing(label: Eyelets, allowed: any-number(unit: 1, whole: whole-numbers))",
+                        "hem: choice-missing(label: hem, options: plain or roped)");
     }
 
     @Test
     void limitsUseTheOwnersWordsWhereThereAreSome() {
         assertThat(faults(Map.of("length", "1210", "count", "1", "hem", "plain")))
-                .containsExactly("length: We cut up to 12 m; ask us for more.");
+                .containsExactly("length: own-words(words: We cut up to 12 m; ask us for more.)");
         assertThat(faults(Map.of("length", "155", "count", "1", "hem", "plain")))
-                .containsExactly("length: Length does not fit: 155 cm was given; it can be 150 to 1200 cm, in steps of"
-                        + " 10 cm, whole numbers only; the nearest is 150 or 160 cm");
+                .containsExactly(
+                        "length: does-not-fit(label: Length, given: 155 cm, allowed: between(least: 150, most: 1200 cm, step: 10 cm, whole: whole-numbers), nearest: 150 cm or 160 cm)");
     }
 
     @Test
     void anotherUnitIsConvertedExactly() {
         assertThat(faults("length", new Answer.Typed("59", "in")))
-                .containsExactly("length: Length is too small: 59 in was given; it can be 150 to 1200 cm, in steps of"
-                        + " 10 cm, whole numbers only");
+                .containsExactly(
+                        "length: too-small(label: Length, given: 59 in, allowed: between(least: 150, most: 1200 cm, step: 10 cm, whole: whole-numbers))");
         assertThat(faults("length", new Answer.Typed("12", "m"))).isEmpty();
         assertThat(faults("length", new Answer.Number(new BigDecimal("12.000001"), Unit.M)))
                 .hasSize(1);
@@ -132,23 +131,23 @@ class AnswersTest {
     /** 150 to 1200 cm in steps of 10, whole; m is offered without a step of its own, mm is not offered. */
     @ParameterizedTest
     @CsvSource({
-        "1550, mm, 150 or 160 cm",
+        "1550, mm, 150 cm or 160 cm",
         "1600, mm,",
         "1.6, m, 2 m",
         "2, m,",
         "15.5, dm,",
-        "1995, mm, 190 or 200 cm",
-        "11995, mm, 1190 or 1200 cm",
-        "11.5, m, 11 or 12 m"
+        "1995, mm, 190 cm or 200 cm",
+        "11995, mm, 1190 cm or 1200 cm",
+        "11.5, m, 11 m or 12 m"
     })
     void stepAndWholeNumbersHoldWhateverUnitIsTyped(String value, String unit, @Nullable String nearest) {
         List<String> faults = faults("length", new Answer.Typed(value, unit));
         if (unit.equals("dm")) {
-            assertThat(faults.get(0)).contains("there is no unit “dm”");
+            assertThat(faults.get(0)).contains("unit-unknown(label: Length, typed: dm");
         } else if (nearest == null) {
             assertThat(faults).isEmpty();
         } else {
-            assertThat(faults).singleElement().asString().endsWith("; the nearest is " + nearest);
+            assertThat(faults).singleElement().asString().endsWith(", nearest: " + nearest + ")");
         }
     }
 
@@ -178,20 +177,22 @@ class AnswersTest {
         assertThat(tried(bar, Answers.of(Map.of("length", new Answer.Typed("12.3", "in")))))
                 .singleElement()
                 .asString()
-                .endsWith("the nearest is 12.25 or 12.375 in");
+                .endsWith("nearest: 12.25 in or 12.375 in)");
         assertThat(tried(bar, Answers.of(Map.of("length", new Answer.Typed("12.3", "cm")))))
                 .singleElement()
                 .asString()
-                .endsWith("the nearest is 12 or 12.5 cm");
+                .endsWith("nearest: 12 cm or 12.5 cm)");
     }
 
     @Test
     void aUnitOfAnotherKindOrNoneIsRefused() {
         assertThat(faults("length", new Answer.Typed("5", "kg")))
-                .containsExactly("length: Length is a length, but kg measures a weight");
-        assertThat(faults("length", new Answer.Typed("5", "ell")).get(0)).contains("there is no unit “ell”");
+                .containsExactly(
+                        "length: unit-of-other-kind(label: Length, kind: a length, unit: kg, other: a weight)");
+        assertThat(faults("length", new Answer.Typed("5", "ell")).get(0))
+                .contains("unit-unknown(label: Length, typed: ell");
         assertThat(faults("length", new Answer.Number(new BigDecimal("1".repeat(31)), null)))
-                .containsExactly("length: Length has more than 30 digits");
+                .containsExactly("length: too-many-digits(label: Length, most: 30)");
     }
 
     @Test
@@ -201,7 +202,7 @@ class AnswersTest {
                 .asString()
                 .startsWith("length: ");
         assertThat(faults(Map.of("length", "150", "count", "1", "hem", "roped")))
-                .containsExactly("colour: Colour is missing; pick one of red");
+                .containsExactly("colour: choice-missing(label: Colour, options: red)");
     }
 
     private static List<String> faults(String name, Answer answer) {
@@ -234,7 +235,7 @@ class AnswersTest {
             return List.of();
         } catch (Refused refused) {
             return refused.faults().stream()
-                    .map(fault -> fault.place() + ": " + fault.message())
+                    .map(fault -> fault.place() + ": " + fault.what())
                     .toList();
         }
     }
@@ -248,9 +249,10 @@ class AnswersTest {
         assertThat(Answer.pasted("5.2 mtr", "cm")).isEqualTo(new Answer.Typed("5.2 mtr", "cm"));
         assertThat(Answer.pasted("1e3", null)).isEqualTo(new Answer.Typed("1e3", null));
         assertThat(faults("length", Answer.pasted("5,2 m", null)))
-                .containsExactly("length: Length: 5,2 has a comma; write a decimal point: 5.2");
+                .containsExactly("length: number-comma(label: Length, typed: 5,2, meant: 5.2)");
         assertThat(faults("length", Answer.pasted("200 kg", null)))
-                .containsExactly("length: Length is a length, but kg measures a weight");
+                .containsExactly(
+                        "length: unit-of-other-kind(label: Length, kind: a length, unit: kg, other: a weight)");
     }
 
     @Test

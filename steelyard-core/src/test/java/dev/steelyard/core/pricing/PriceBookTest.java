@@ -35,6 +35,10 @@ import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Reckoning.PassedOver;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -96,20 +100,29 @@ class PriceBookTest {
         assertThat(priced(price(BOOK, line("SHK-6", 1)), 0).pricePerPiece()).hasToString("5.20");
     }
 
+    private static RefusedLine refused(Place place, Refusal code, Part... parts) {
+        return new RefusedLine(place, Fact.of(code, parts));
+    }
+
     @Test
     void refusedLinesCountNothing() {
         List<LineResult> basket = price(BOOK, line("SHK-8", 9), line("SHK-6", 0), line("ROPE", 3));
         assertThat(priced(basket, 0).pricePerPiece()).hasToString("7.40");
         assertThat(basket.get(1))
-                .isEqualTo(new RefusedLine(Place.QUANTITY, "0 pieces cannot be ordered; order 1 to 1000000"));
-        assertThat(basket.get(2)).isEqualTo(new RefusedLine(Place.SKU, "nothing with the SKU ROPE is sold here"));
+                .isEqualTo(refused(
+                        Place.QUANTITY,
+                        Refusal.QUANTITY_NOT_ALLOWED,
+                        Part.count(0),
+                        Part.count(1),
+                        Part.count(1000000)));
+        assertThat(basket.get(2)).isEqualTo(refused(Place.SKU, Refusal.SKU_UNKNOWN, Part.typed("ROPE")));
     }
 
     @Test
     void aProductWithVariantsIsNotPricedAsItsFirst() {
         assertThat(price(BOOK, line("SHK", 1)))
-                .containsExactly(new RefusedLine(
-                        Place.SKU, "Bow shackle is sold by its variants; order one of them: SHK-6, SHK-8, SHK-10"));
+                .extracting(one -> ((RefusedLine) one).what().toString())
+                .containsExactly("sold-by-variants(product: Bow shackle, variants: SHK-6, SHK-8, SHK-10)");
     }
 
     @Test
@@ -244,8 +257,8 @@ class PriceBookTest {
     void goodsWithoutAShelfPriceAreRefused() {
         PriceBook book = PriceBook.of(EURO, List.of(), List.of(Product.of(new Sku("ROPE"), "Rope", null)));
         assertThat(price(book, line("ROPE", 1)))
-                .containsExactly(
-                        new RefusedLine(List.of(new Fault(Place.PIECE, Fault.Kind.NO_PRICE, "Rope has no price yet"))));
+                .containsExactly(new RefusedLine(List.of(new Fault(
+                        Place.PIECE, Fault.Kind.NO_PRICE, Fact.of(Refusal.NO_PRICE_YET, Part.name("Rope"))))));
     }
 
     @Test
@@ -269,11 +282,11 @@ class PriceBookTest {
         PricedLine line = (PricedLine) BOOK.explain(List.of(line("SHK-8", 8), line("SHK-6", 4)), Customer.EVERYONE, DAY)
                 .get(0);
         assertThat(line.reckoning().steps())
-                .extracting(step -> step.label() + " | " + step.detail() + " | " + step.result())
+                .extracting(step -> step.what() + " | " + step.how() + " | " + step.result())
                 .containsExactly(
-                        "Shelf price | Bow shackle, 8 mm | 7.40",
-                        "Breaks | 8 here + 4 more = 12 pieces reach “from 10” | 6.90",
-                        "Line | 8 × 6.90 | 55.20");
+                        "shelf-price | named(name: Bow shackle, 8 mm) | 7.40",
+                        "breaks | reached(reaching: pieces-together-reach(here: 8, more: 4, pieces: 12, from: 10)) | 6.90",
+                        "line | times(count: 8, price: 6.90) | 55.20");
         assertThat(priced(price(BOOK, line("SHK-8", 8)), 0).reckoning()).isEqualTo(Reckoning.NOT_ASKED);
     }
 
@@ -286,13 +299,13 @@ class PriceBookTest {
                 book.explain(List.of(line("PIN", 3)), Customer.EVERYONE, DAY).get(0);
         assertThat(line.total()).hasToString("25.00");
         assertThat(line.reckoning().steps())
-                .extracting(step -> step.label() + " | " + step.detail() + " | " + step.result() + " | " + step.point())
+                .extracting(step -> step.what() + " | " + step.how() + " | " + step.result() + " | " + step.point())
                 .containsExactly(
-                        "Shelf price | Pin | 0.125 | null",
-                        "Price of one piece | 0.125 | 0.13 | R2",
-                        "Pieces | 3 × 0.13 | 0.39 | null",
-                        "With set-up | with the set-up charge of 4.50 | 4.89 | null",
-                        "Line | the minimum charge | 25.00 | null");
+                        "shelf-price | named(name: Pin) | 0.125 | null",
+                        "price-of-one | exactly(price: 0.125) | 0.13 | R2",
+                        "pieces | times(count: 3, price: 0.13) | 0.39 | null",
+                        "with-set-up | with-set-up-of(money: 4.50) | 4.89 | null",
+                        "line | minimum-charge | 25.00 | null");
     }
 
     @Test
@@ -320,12 +333,12 @@ class PriceBookTest {
         assertThat(yard.card()).isEqualTo("Shelf price");
         assertThat(yard.reckoning().passedOver())
                 .containsExactly(
-                        new PassedOver("Crew week", "not this customer"),
-                        new PassedOver("No yards", "not this customer"),
-                        new PassedOver("Abroad", "not this country"),
-                        new PassedOver("May", "not yet"),
-                        new PassedOver("March", "no longer"),
-                        new PassedOver("Paused", "paused"));
+                        new PassedOver("Crew week", Fact.of(Told.OTHER_CUSTOMER)),
+                        new PassedOver("No yards", Fact.of(Told.OTHER_CUSTOMER)),
+                        new PassedOver("Abroad", Fact.of(Told.OTHER_COUNTRY)),
+                        new PassedOver("May", Fact.of(Told.NOT_YET)),
+                        new PassedOver("March", Fact.of(Told.NO_LONGER)),
+                        new PassedOver("Paused", Fact.of(Told.PAUSED)));
         assertThat(priced(price(book, line("SHK-8", 1)), 0).card()).isEqualTo("No yards");
     }
 

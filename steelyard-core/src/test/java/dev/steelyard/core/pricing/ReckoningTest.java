@@ -52,12 +52,12 @@ class ReckoningTest {
                 null);
         assertThat(steps(card().piece(rate), "1", 2))
                 .containsExactly(
-                        "Amount: 1 m = 1 m",
-                        "With waste: 1 m + 8 % = 1.08 m",
-                        "Rounded up: 1.08 m up to the next 0.25 m = 1.25 m R1",
-                        "Smallest billable: not 1.25 m = 2 m",
-                        "Piece price: 2 m × 3.10 per m = 6.20",
-                        "Line: 2 × 6.20 = 12.40");
+                        "amount: worked(worked: 1 m) = 1 m",
+                        "with-waste: waste(measured: 1 m, percent: 8) = 1.08 m",
+                        "rounded-up: up-to-next(before: 1.08 m, step: 0.25 m) = 1.25 m R1",
+                        "smallest-billable: not-amount(amount: 1.25 m) = 2 m",
+                        "piece-price: times-rate(amount: 2 m, price: 3.10, unit: m) = 6.20",
+                        "line: times(count: 2, price: 6.20) = 12.40");
     }
 
     @Test
@@ -72,11 +72,11 @@ class ReckoningTest {
                 new PiecePrice.RateBreaks(true, List.of(Break.everyone(5, new BigDecimal("2")))));
         assertThat(steps(card().piece(rate), "8", 1))
                 .containsExactly(
-                        "Amount: 8 m = 8 m",
-                        "From 0 m to 5 m: 5 m × 3.00 per m = 15.00",
-                        "From 5 m to 8 m: 3 m × 2.00 per m = 6.00",
-                        "Piece price: all slices = 21.00",
-                        "Line: 1 × 21.00 = 21.00");
+                        "amount: worked(worked: 8 m) = 8 m",
+                        "from-to(from: 0 m, until: 5 m): times-rate(amount: 5 m, price: 3.00, unit: m) = 15.00",
+                        "from-to(from: 5 m, until: 8 m): times-rate(amount: 3 m, price: 2.00, unit: m) = 6.00",
+                        "piece-price: all-slices = 21.00",
+                        "line: times(count: 1, price: 21.00) = 21.00");
     }
 
     @Test
@@ -89,12 +89,13 @@ class ReckoningTest {
                 .cases(cases);
         assertThat(steps(card, "8", 1))
                 .containsExactly(
-                        "Piece price: as length > 5 m: 8 m × 1.1 EUR/m + 2 EUR = 10.80", "Line: 1 × 10.80 = 10.80");
+                        "piece-price: worked(case: as-condition(condition: length > 5 m), worked: 8 m × 1.1 EUR/m + 2 EUR) = 10.80",
+                        "line: times(count: 1, price: 10.80) = 10.80");
         assertThat(steps(card, "2", 1))
                 .containsExactly(
-                        "Shelf price: in all other cases: Goods = 20.00",
-                        "With base charge: + 1.50 = 21.50",
-                        "Line: 1 × 21.50 = 21.50");
+                        "shelf-price: named(case: in-all-other-cases, name: Goods) = 20.00",
+                        "with-base-charge: plus-money(money: 1.50) = 21.50",
+                        "line: times(count: 1, price: 21.50) = 21.50");
     }
 
     @Test
@@ -102,14 +103,14 @@ class ReckoningTest {
         Ladder off = ladder(Mode.ALL_UNITS, Counts.PIECES, Value.PERCENT_OFF, null, false);
         assertThat(steps(charged().ladder(off), "2", 3))
                 .containsExactly(
-                        "Shelf price: Goods = 20.00",
-                        "Breaks: 3 pieces reach “from 3”: 10 % off = 18.00",
-                        "ends: fine: 2 m = 2 m, × 0.33 per m = 0.66",
-                        "finish: waxed: 5 % of 18.00 = 0.90",
-                        "Price of one piece: 19.56 = 19.56",
-                        "Pieces: 3 × 19.56 = 58.68",
-                        "With cut: once: with cut: once of 4.00 = 62.68",
-                        "Line: with the set-up charge of 1.00 = 63.68");
+                        "shelf-price: named(name: Goods) = 20.00",
+                        "breaks: reached(reaching: pieces-reach(pieces: 3, from: 3), gives: percent-off(percent: 10)) = 18.00",
+                        "charge(choice: ends, option: fine): worked-times-rate(worked: 2 m, amount: 2 m, price: 0.33, unit: m) = 0.66",
+                        "charge(choice: finish, option: waxed): percent-of(percent: 5, of: 18.00) = 0.90",
+                        "price-of-one: exactly(price: 19.56) = 19.56",
+                        "pieces: times(count: 3, price: 19.56) = 58.68",
+                        "with-charge(choice: cut, option: once): with-charge-of(choice: cut, option: once, money: 4.00) = 62.68",
+                        "line: with-set-up-of(money: 1.00) = 63.68");
     }
 
     @Test
@@ -117,20 +118,20 @@ class ReckoningTest {
         Ladder off = ladder(Mode.ALL_UNITS, Counts.PIECES, Value.PERCENT_OFF, null, true);
         assertThat(steps(charged().ladder(off), "2", 3))
                 .containsSubsequence(
-                        "ends: fine: 2 m = 2 m, × 0.33 per m = 0.66",
-                        "finish: waxed: 5 % of 20.00 = 1.00",
-                        "With choices: piece price and choices = 21.66",
-                        "Breaks: 3 pieces reach “from 3”: 10 % off = 19.494",
-                        "Price of one piece: 19.494 = 19.49 R2");
+                        "charge(choice: ends, option: fine): worked-times-rate(worked: 2 m, amount: 2 m, price: 0.33, unit: m) = 0.66",
+                        "charge(choice: finish, option: waxed): percent-of(percent: 5, of: 20.00) = 1.00",
+                        "with-choices: piece-and-choices = 21.66",
+                        "breaks: reached(reaching: pieces-reach(pieces: 3, from: 3), gives: percent-off(percent: 10)) = 19.494",
+                        "price-of-one: exactly(price: 19.494) = 19.49 R2");
     }
 
     @Test
     void slicesOfPieces() {
         assertThat(steps(card().ladder(ladder(Mode.SLICE, Counts.PIECES, Value.AMOUNT_OFF, null, false)), "2", 4))
                 .containsExactly(
-                        "Shelf price: Goods = 20.00",
-                        "Breaks: pieces 3 to 4: 10.00 off each = 10.00",
-                        "Line: 2 × 20.00 + 2 × 10.00 = 60.00");
+                        "shelf-price: named(name: Goods) = 20.00",
+                        "breaks: reached(reaching: pieces-from-to(first: 3, last: 4), gives: off-each(money: 10.00)) = 10.00",
+                        "line: added-up(parts: times(count: 2, price: 20.00) + times(count: 2, price: 10.00)) = 60.00");
     }
 
     @Test
@@ -140,17 +141,17 @@ class ReckoningTest {
                 .ladder(ladder(Mode.SLICE, Counts.AMOUNT, Value.PERCENT_OFF, Unit.M, false));
         assertThat(steps(card, "2", 2))
                 .containsExactly(
-                        "Amount: 2 m = 2 m",
-                        "Piece price: 2 m × 3.00 per m = 6.00",
-                        "With base charge: + 2.00 = 8.00",
-                        "Slice: 0 m to 3 m = 9.00",
-                        "Slice: 3 m to 4 m at 10 % off = 2.70",
-                        "Base charge: 2 × 2.00 = 15.70",
-                        "ends: fine: 2 × 2 m = 2 m, × 0.33 per m = 1.32",
-                        "finish: waxed: 5 % of 15.70 = 0.785",
-                        "Pieces: slices with charges = 17.805",
-                        "With cut: once: with cut: once of 4.00 = 21.805",
-                        "Line: with the set-up charge of 1.00 = 22.81 R3");
+                        "amount: worked(worked: 2 m) = 2 m",
+                        "piece-price: times-rate(amount: 2 m, price: 3.00, unit: m) = 6.00",
+                        "with-base-charge: plus-money(money: 2.00) = 8.00",
+                        "slice: between-amounts(from: 0 m, until: 3 m) = 9.00",
+                        "slice: between-amounts(from: 3 m, until: 4 m, rate: at-percent-off(percent: 10)) = 2.70",
+                        "base-charge: times(count: 2, price: 2.00) = 15.70",
+                        "charge(choice: ends, option: fine): times-worked-rate(count: 2, worked: 2 m, amount: 2 m, price: 0.33, unit: m) = 1.32",
+                        "charge(choice: finish, option: waxed): percent-of(percent: 5, of: 15.70) = 0.785",
+                        "pieces: slices-with-charges = 17.805",
+                        "with-charge(choice: cut, option: once): with-charge-of(choice: cut, option: once, money: 4.00) = 21.805",
+                        "line: with-set-up-of(money: 1.00) = 22.81 R3");
     }
 
     @Test
@@ -168,12 +169,14 @@ class ReckoningTest {
                 true,
                 false);
         assertThat(steps(card().ladder(lots), "2", 10))
-                .containsExactly("Lot: 10 pieces reach “from 5” = 18.00", "Line: the lot + 2 further × 2.50 = 23.00");
+                .containsExactly(
+                        "lot: pieces-reach(pieces: 10, from: 5) = 18.00",
+                        "line: lot-and-further(count: 2, price: 2.50) = 23.00");
         assertThat(steps(card().ladder(lots), "2", 3))
                 .containsExactly(
-                        "Lot: 3 pieces reach “from 1” = 19.00",
-                        "Pieces: the lot = 19.00",
-                        "Line: as much as 5 pieces cost, since those cost less = 18.00");
+                        "lot: pieces-reach(pieces: 3, from: 1) = 19.00",
+                        "pieces: the-lot = 19.00",
+                        "line: as-much-as(pieces: 5) = 18.00");
     }
 
     @Test
@@ -181,9 +184,12 @@ class ReckoningTest {
         RateCardBuilder card = card().piece(new PiecePrice.Packs(
                 List.of(new PiecePrice.Pack("10 m", BigDecimal.TEN, Unit.M, new BigDecimal("25"))),
                 new PiecePrice.OwnAmount("length", Unit.M, new BigDecimal("3"))));
-        assertThat(steps(card, "2", 1)).containsExactly("Own amount: 2 m × 3.00 per m = 6.00", "Line: 1 × 6.00 = 6.00");
+        assertThat(steps(card, "2", 1))
+                .containsExactly(
+                        "own-amount: times-rate(amount: 2 m, price: 3.00, unit: m) = 6.00",
+                        "line: times(count: 1, price: 6.00) = 6.00");
         assertThat(steps(card, new Answers(Map.of(), "10 m"), 1))
-                .containsExactly("Pack: 10 m = 25.00", "Line: 1 × 25.00 = 25.00");
+                .containsExactly("pack: named(name: 10 m) = 25.00", "line: times(count: 1, price: 25.00) = 25.00");
     }
 
     @Test
@@ -243,7 +249,7 @@ class ReckoningTest {
 
     private static List<String> steps(RateCardBuilder card, Answers answers, long quantity) {
         return line(card, answers, quantity).reckoning().steps().stream()
-                .map(step -> step.label() + ": " + step.detail() + " = " + step.result()
+                .map(step -> step.what() + ": " + step.how() + " = " + step.result()
                         + (step.point() == null ? "" : " " + step.point()))
                 .toList();
     }

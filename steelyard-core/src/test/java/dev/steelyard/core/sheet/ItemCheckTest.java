@@ -92,7 +92,7 @@ class ItemCheckTest {
 
     private static List<String> notes(Outcome outcome) {
         return outcome.notes().stream()
-                .map(note -> note.code() + ": " + note.words())
+                .map(note -> note.code() + ": " + (note.finding() == null ? note.words() : note.finding()))
                 .toList();
     }
 

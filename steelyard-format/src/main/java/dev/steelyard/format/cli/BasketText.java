@@ -7,12 +7,15 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.BasketDocument.Line;
 import dev.steelyard.format.BasketDocument.Order;
 import dev.steelyard.format.BasketTrials;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.StringJoiner;
 
 /** Baskets as lines of text. */
 final class BasketText {
+
+    private static final Words WORDS = Words.owners();
 
     private BasketText() {}
 
@@ -48,9 +51,10 @@ final class BasketText {
         }
         String why = basket.lines().stream()
                 .filter(RefusedLine.class::isInstance)
-                .map(line -> ((RefusedLine) line).message())
+                .map(line -> WORDS.say(((RefusedLine) line).what()))
                 .findFirst()
-                .orElseGet(() -> basket.fault() == null ? "" : basket.fault().message());
+                .orElseGet(() ->
+                        basket.fault() == null ? "" : WORDS.say(basket.fault().what()));
         return "refused (" + refused + "): " + why;
     }
 
@@ -60,14 +64,15 @@ final class BasketText {
         for (int i = 0; i < basket.lines().size(); i++) {
             LineResult line = basket.lines().get(i);
             steps.add("Line " + (i + 1) + " = "
-                    + (line instanceof RefusedLine refused ? refused.message() : basket.left(i)));
+                    + (line instanceof RefusedLine refused ? WORDS.say(refused.what()) : basket.left(i)));
         }
         basket.dealt()
                 .used()
-                .forEach(used -> steps.add(used.deal().name() + ": " + used.detail() + " = −" + used.saved()));
+                .forEach(used ->
+                        steps.add(used.deal().name() + ": " + WORDS.say(used.detail()) + " = −" + used.saved()));
         basket.dealt()
                 .unused()
-                .forEach(one -> steps.add("not used: " + one.deal().name() + " (" + one.detail() + ")"));
+                .forEach(one -> steps.add("not used: " + one.deal().name() + " (" + WORDS.say(one.detail()) + ")"));
         if (basket.tax() != null) {
             boolean included = basket.tax().included();
             basket.tax()

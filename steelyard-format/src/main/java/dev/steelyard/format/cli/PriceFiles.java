@@ -16,6 +16,7 @@ import dev.steelyard.format.FormatIssue;
 import dev.steelyard.format.Json;
 import dev.steelyard.format.Priceable;
 import dev.steelyard.format.Trials;
+import dev.steelyard.words.Words;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -193,7 +194,8 @@ public final class PriceFiles {
                     + (mismatch == null ? came(result, document) : mismatch));
             if (explain && result instanceof PricedLine line) {
                 for (Step step : line.reckoning().steps()) {
-                    out.println("        " + step.label() + ": " + step.detail() + " = " + step.result()
+                    out.println("        " + Words.owners().say(step.what()) + ": "
+                            + Words.owners().say(step.how()) + " = " + step.result()
                             + (step.point() == null ? "" : " (" + step.point() + ")"));
                 }
             }
@@ -224,7 +226,7 @@ public final class PriceFiles {
 
     private static String came(LineResult result, Document document) {
         if (result instanceof RefusedLine refused) {
-            return "refused (" + refused.place() + "): " + refused.message();
+            return "refused (" + refused.place() + "): " + Words.owners().say(refused.what());
         }
         PricedLine line = (PricedLine) result;
         return line.total() + " " + document.shop().currency().getCurrencyCode() + " (" + line.shownPerPiece()

@@ -18,6 +18,7 @@ import dev.steelyard.format.ResultWriter;
 import dev.steelyard.format.Sizes;
 import dev.steelyard.format.Trials;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Words;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Objects;
@@ -43,7 +44,7 @@ class TrialService {
     }
 
     /** An answer for a document; a list of answers for a list of them. */
-    JsonNode price(String text, boolean findings, Wanted wanted) {
+    JsonNode price(String text, boolean findings, Words words, Wanted wanted) {
         Sizes.tooLong(text).ifPresent(tooLong -> {
             throw new ProblemFound(Problem.TOO_LARGE, tooLong.at() + ": " + tooLong.message(), List.of(tooLong));
         });
@@ -82,8 +83,8 @@ class TrialService {
         for (Priceable document : reading.documents()) {
             answers.add(
                     document instanceof Document ofCard
-                            ? answer(ofCard, findings, wanted)
-                            : answer((BasketDocument) document, wanted));
+                            ? answer(ofCard, findings, words, wanted)
+                            : answer((BasketDocument) document, words, wanted));
         }
         return root.isArray() ? answers : answers.get(0);
     }
@@ -127,27 +128,27 @@ class TrialService {
         }
     }
 
-    private ObjectNode answer(BasketDocument document, Wanted wanted) {
+    private ObjectNode answer(BasketDocument document, Words words, Wanted wanted) {
         ObjectNode answer = begun(document);
         ArrayNode baskets = answer.putArray("baskets");
         ZonedDateTime now = shops.now();
         for (BasketDocument.Order order : document.baskets()) {
             PricedBasket basket = BasketTrials.price(document, order, now, wanted);
-            ObjectNode one = BasketWriter.write(basket);
+            ObjectNode one = BasketWriter.write(basket, words);
             expected(one, order.expected() != null, BasketTrials.mismatch(order, basket));
             baskets.add(one);
         }
         return answer;
     }
 
-    private ObjectNode answer(Document document, boolean findings, Wanted wanted) {
+    private ObjectNode answer(Document document, boolean findings, Words words, Wanted wanted) {
         ObjectNode answer = begun(document);
         ArrayNode orders = answer.putArray("orders");
         ZonedDateTime now = shops.now();
         PriceBook book = Trials.book(document);
         for (Document.Order order : document.orders()) {
             LineResult result = Trials.price(document, book, order, now, wanted);
-            ObjectNode one = ResultWriter.write(result);
+            ObjectNode one = ResultWriter.write(result, words);
             expected(one, order.expected() != null, Trials.mismatch(order, result));
             orders.add(one);
         }
@@ -160,7 +161,12 @@ class TrialService {
     private ArrayNode findings(Document document, Wanted wanted) {
         CardFindings search =
                 new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET, wanted);
-        return FindingWriter.write(search.of(
-                document.card(), document.product().items().get(0), shops.now().toLocalDate(), List.of()));
+        return FindingWriter.write(
+                search.of(
+                        document.card(),
+                        document.product().items().get(0),
+                        shops.now().toLocalDate(),
+                        List.of()),
+                Words.owners());
     }
 }

@@ -2,9 +2,12 @@ package dev.steelyard.web.api;
 
 import dev.steelyard.format.Json;
 import dev.steelyard.format.Schema;
+import dev.steelyard.words.Language;
+import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -47,12 +50,20 @@ class TrialsController {
                     Problem.BODY_TOO_LARGE, "A body has at most " + limits.bodyBytes() + " bytes; this one has more");
         }
         String text = new String(body, StandardCharsets.UTF_8);
+        Words words = words(request.getHeader(HttpHeaders.ACCEPT_LANGUAGE));
         String answer =
-                pool.run(wanted -> Json.write(trials.price(text, findings, wanted)), () -> door.isGone(request));
+                pool.run(wanted -> Json.write(trials.price(text, findings, words, wanted)), () -> door.isGone(request));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
                 .body(answer);
+    }
+
+    /** In English all there is to say; in another language what shoppers are told in it. */
+    private static Words words(@Nullable String wanted) {
+        Language language = Language.wanted(wanted, List.of(Language.values()));
+        return language == Language.ENGLISH ? Words.owners() : Words.shoppers(language);
     }
 
     private static boolean isJson(@Nullable String contentType) {

@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods;
 
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.said.Wording;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record GoodsEntry(
         long id,
-        String description,
+        Wording description,
         String picture,
         List<GoodsPictures.Shown> pictures,
         @Nullable String brand,
@@ -31,7 +32,7 @@ public record GoodsEntry(
         List<Long> variantIds,
         Set<String> alone) {
 
-    static GoodsEntry of(GoodsReader.Read read, String description, List<GoodsPictures.Shown> pictures) {
+    static GoodsEntry of(GoodsReader.Read read, Wording description, List<GoodsPictures.Shown> pictures) {
         return new GoodsEntry(
                 read.id(),
                 description,

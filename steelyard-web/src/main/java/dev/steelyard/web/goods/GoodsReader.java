@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.said.Wording;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -126,6 +127,7 @@ class GoodsReader {
         Map<Long, List<Long>> categories = categories(which.parts(), values);
         Map<Long, Set<String>> tags = tags(which.parts(), values);
         Map<Long, Set<String>> standingAlone = alone(which.parts(), values, names);
+        Map<NameOf, Map<String, String>> told = told(which.parts(), values);
         List<Read> found = new ArrayList<>();
         each(
                 "select p.id, p.sku, p.name, p.drawing, p.brand_id, p.type, p.supplier, p.tax_class_id, p.shelf_price,"
@@ -162,9 +164,11 @@ class GoodsReader {
                                             one.name(),
                                             one.shelf(),
                                             one.cost(),
-                                            ladder(over, own, one.id(), alone)))
+                                            ladder(over, own, one.id(), alone),
+                                            wording(one.name(), told.get(new NameOf(id, one.id())))))
                                     .toList(),
-                            traits);
+                            traits,
+                            wording(row.getString(3), told.get(new NameOf(id, 0))));
                     found.add(new Read(
                             id,
                             row.getString(17) == null
@@ -182,6 +186,28 @@ class GoodsReader {
                             alone));
                 });
         return found;
+    }
+
+    /**
+     * Whose name it is.
+     *
+     * @param variantId 0 for the product itself
+     */
+    private record NameOf(long productId, long variantId) {}
+
+    /** Names in languages beside the shop's own. */
+    private Map<NameOf, Map<String, String>> told(String which, Object[] values) {
+        Map<NameOf, Map<String, String>> found = new HashMap<>();
+        each(
+                "select t.product_id, t.variant_id, t.language, t.name from goods_wording t" + which,
+                values,
+                row -> found.computeIfAbsent(new NameOf(row.getLong(1), row.getLong(2)), any -> new HashMap<>(4))
+                        .put(row.getString(3), row.getString(4)));
+        return found;
+    }
+
+    private static Wording wording(String name, @Nullable Map<String, String> others) {
+        return others == null ? Wording.of(name) : new Wording(name, "", others);
     }
 
     private static Instant moment(ResultSet row, int column) throws SQLException {

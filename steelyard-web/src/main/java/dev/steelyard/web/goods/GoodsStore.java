@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods;
 
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.goods.EditResult.ChangedMeanwhile;
 import dev.steelyard.web.goods.EditResult.Saved;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -11,6 +12,7 @@ import dev.steelyard.web.shop.history.What;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -80,9 +82,21 @@ public class GoodsStore {
         return read.stream()
                 .map(one -> GoodsEntry.of(
                         one,
-                        Objects.requireNonNull(sql.queryForObject(
-                                "select description from product where id = ?", String.class, one.id())),
+                        description(one.id()),
                         one.picture().startsWith(GoodsPictures.ADDRESS) ? pictures.of(one.id()) : List.of()));
+    }
+
+    private Wording description(long id) {
+        String own = Objects.requireNonNull(
+                sql.queryForObject("select description from product where id = ?", String.class, id));
+        Map<String, String> others = new HashMap<>();
+        sql.query(
+                "select language, description from goods_wording where product_id = ? and variant_id = 0",
+                row -> {
+                    others.put(row.getString(1), row.getString(2));
+                },
+                id);
+        return new Wording(own, "", others);
     }
 
     /**

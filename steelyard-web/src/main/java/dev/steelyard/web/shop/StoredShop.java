@@ -1,10 +1,14 @@
 package dev.steelyard.web.shop;
 
+import dev.steelyard.words.Language;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The one row of shop settings. */
@@ -42,6 +46,7 @@ class StoredShop {
     private boolean decimalComma;
     private boolean counterOpen = true;
     private boolean twoEyes;
+    private String languages = "en";
 
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
     @Column(updatable = false)
@@ -110,13 +115,21 @@ class StoredShop {
     }
 
     ShopHabits habits() {
-        return new ShopHabits(decimalComma, counterOpen, twoEyes);
+        return new ShopHabits(
+                decimalComma,
+                counterOpen,
+                twoEyes,
+                Arrays.stream(languages.split(","))
+                        .map(Language::of)
+                        .flatMap(Optional::stream)
+                        .toList());
     }
 
     void set(ShopHabits habits) {
         decimalComma = habits.decimalComma();
         counterOpen = habits.counterOpen();
         twoEyes = habits.twoEyes();
+        languages = habits.languages().stream().map(Language::code).collect(Collectors.joining(","));
     }
 
     boolean begun() {

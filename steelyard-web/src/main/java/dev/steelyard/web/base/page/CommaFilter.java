@@ -29,6 +29,7 @@ public final class CommaFilter extends AbstractTemplateHandler {
     private static final Set<String> TYPED_CLASSES = Set.of("fault", "field-error", "examples", "mono", "formula");
 
     private final boolean comma = TypedNumbers.isComma();
+    private final boolean rewritten = TypedNumbers.isRewritten();
     private @Nullable ITemplateContext context;
     private @Nullable String kept;
     private int depth;
@@ -102,7 +103,7 @@ public final class CommaFilter extends AbstractTemplateHandler {
 
     @Override
     public void handleText(IText text) {
-        if (!comma || kept != null || context == null) {
+        if (!rewritten || kept != null || context == null) {
             super.handleText(text);
             return;
         }

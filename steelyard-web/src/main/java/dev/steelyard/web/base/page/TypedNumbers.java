@@ -19,8 +19,9 @@ public final class TypedNumbers {
      *
      * @param currency that may stand beside them
      * @param comma whether they have a decimal comma
+     * @param rewritten whether pages are written with a point and are to be written anew with a comma; else their words have it
      */
-    public record Ways(String currency, boolean comma) {}
+    public record Ways(String currency, boolean comma, boolean rewritten) {}
 
     private TypedNumbers() {}
 
@@ -58,6 +59,12 @@ public final class TypedNumbers {
     public static boolean isComma() {
         Ways ways = WAYS.get();
         return ways != null && ways.comma();
+    }
+
+    /** Whether the numbers of a page that is written with decimal points are to be written anew. */
+    static boolean isRewritten() {
+        Ways ways = WAYS.get();
+        return ways != null && ways.rewritten();
     }
 
     private static @Nullable String currency() {

@@ -29,10 +29,14 @@ import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Vocabulary;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.editing.words.Translations;
 import dev.steelyard.web.selling.shown.PieceShape;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Language;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -127,6 +131,7 @@ class CardEditor implements Editor {
         LadderTable table = typed.has("/ladder") ? LadderTable.of("/ladder/rows", showing.kept(), typed, groups) : null;
         Map<String, LadderTable> rateTables = rateTables(showing.kept(), typed, groups);
         CardStep step = CardStep.of(form.step());
+        List<Language> languages = subject.shop().habits().languages();
         CardPage page = new CardPage(
                 fields,
                 new CardTrials(subject, card, prepared, text, trial)
@@ -140,7 +145,7 @@ class CardEditor implements Editor {
                 prepared == null || asked == null || step != CardStep.PIECE
                         ? null
                         : new CardPictures(prepared, subject, asked).over(over(card, text)),
-                PieceShape.of(card, text.answers()),
+                PieceShape.of(card, text.answers(), Words.owners()),
                 covered,
                 step == CardStep.COVERS ? Vocabulary.of(subject) : Map.of(),
                 step == CardStep.COVERS ? neighbours.overlaps(showing.entry().id(), card) : List.of(),
@@ -155,13 +160,21 @@ class CardEditor implements Editor {
                         ? pictures.all().stream()
                                 .map(picture -> new CardPage.Picture(picture.file(), picture.name()))
                                 .toList()
-                        : List.of());
-        List<CardStep> steps = List.of(CardStep.values());
+                        : List.of(),
+                Translations.ofCard(typed, languages));
+        List<CardStep> steps = languages.size() == 1
+                ? Arrays.stream(CardStep.values())
+                        .filter(one -> one != CardStep.LANGUAGES)
+                        .toList()
+                : List.of(CardStep.values());
         return new Shown(
                 steps,
                 steps.stream()
                         .collect(Collectors.toMap(
-                                CardStep::code, one -> CardSummaries.of(one, showing.meant(), subject::called))),
+                                CardStep::code,
+                                one -> one == CardStep.LANGUAGES
+                                        ? page.texts().summary()
+                                        : CardSummaries.of(one, showing.meant(), subject::called))),
                 Sentences.of(step, showing.meant(), covered, subject::called),
                 fields,
                 page);

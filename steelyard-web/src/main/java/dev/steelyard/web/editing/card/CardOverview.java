@@ -20,6 +20,7 @@ import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.CoversWords;
+import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
 import java.util.List;
@@ -119,7 +120,7 @@ class CardOverview {
     }
 
     private static String words(Finding finding) {
-        return finding.code().title() + ": " + finding.message();
+        return FindingLine.words(finding);
     }
 
     private static List<String> failing(DraftDocument document, Documents.DraftReading reading, Subject subject) {

@@ -10,6 +10,7 @@ import dev.steelyard.web.editing.trial.CardTrialView;
 import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.editing.words.Translations;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -44,7 +45,8 @@ record CardPage(
         Generator generator,
         @Nullable ShopPreview shop,
         Values values,
-        List<Picture> pictures) {
+        List<Picture> pictures,
+        Translations texts) {
 
     /** A picture that a choice’s option may have. */
     record Picture(String file, String name) {}

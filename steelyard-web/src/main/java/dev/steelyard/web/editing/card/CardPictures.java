@@ -60,7 +60,7 @@ final class CardPictures {
         String says = unit.map(money -> Show.money(at, 0) + " " + symbol + " → " + shown(money))
                 .orElse("");
         return CurvePicture.draw(
-                ask.label(),
+                ask.label().own(),
                 symbol,
                 stretches,
                 List.of(),

@@ -11,7 +11,8 @@ enum CardStep implements EditStep {
     FINISH("finish", "Finish", List.of("/finish", "/quantity", "/unitPriceDecimals")),
     COVERS("covers", "Covers", List.of("/covers")),
     WEIGHTS("weights", "Check weights", List.of("/checkWeights")),
-    SHOP("shop", "On the shop page", List.of("/shopPage"));
+    SHOP("shop", "On the shop page", List.of("/shopPage")),
+    LANGUAGES("languages", "In other languages", List.of("/language"));
 
     private final String code;
     private final String title;

@@ -25,6 +25,7 @@ final class CardSummaries {
             case SHOP -> document.text("/shopPage/table").isEmpty()
                     ? "a table of breaks"
                     : "breaks: " + document.text("/shopPage/table");
+            case LANGUAGES -> "";
         };
     }
 

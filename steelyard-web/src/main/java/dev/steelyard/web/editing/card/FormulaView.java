@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.formula.function.Functions;
 import dev.steelyard.format.FormatIssue;
-import dev.steelyard.web.base.page.FirstLetter;
+import dev.steelyard.words.FirstLetter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

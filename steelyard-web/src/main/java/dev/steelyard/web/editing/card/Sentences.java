@@ -35,6 +35,7 @@ final class Sentences {
             case COVERS -> sentence.covers(covered, called);
             case WEIGHTS -> sentence.weights();
             case SHOP -> sentence.shop();
+            case LANGUAGES -> sentence.words("What shoppers of other languages read.");
         }
         return List.copyOf(sentence.parts);
     }

@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.format.Json;
-import dev.steelyard.web.base.page.FirstLetter;
+import dev.steelyard.words.FirstLetter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Currency;

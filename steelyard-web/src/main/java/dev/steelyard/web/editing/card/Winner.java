@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.words.Words;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -106,7 +107,9 @@ record Winner(Question asked, List<Goods> goods, List<Says> says) {
                     case BELOW_THE_WINNER -> "would price it, but a card above does";
                     case NOT_COVERED -> "does not cover it";
                     case PASSED_OVER -> "covers it, but "
-                            + Objects.requireNonNull(verdict.passedOver()).words();
+                            + Words.owners()
+                                    .say(Objects.requireNonNull(verdict.passedOver())
+                                            .said());
                 };
         return new Says(
                 verdict.card().name(),

@@ -18,6 +18,10 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.editing.trial.Subject;
@@ -25,6 +29,7 @@ import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.selling.shown.AnswerWords;
 import dev.steelyard.web.selling.shown.HourWords;
 import dev.steelyard.web.selling.shown.TriedAt;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
@@ -113,7 +118,7 @@ final class BasketTrial {
     private LineResult line(TypedBasket.Row row, OrderLine asked, LineResult priced) {
         DecimalText.Reading quantity = Quantity.read(row.quantity());
         if (quantity.fault() != null) {
-            return new RefusedLine(Place.QUANTITY, quantity.fault().message());
+            return new RefusedLine(Place.QUANTITY, NumberSays.quantity(quantity.fault()));
         }
         Item item = subject.item(row.sku());
         if (row.total().isBlank() || item == null) {
@@ -123,7 +128,9 @@ final class BasketTrial {
         if (total.value() == null || total.value().signum() < 0) {
             return new RefusedLine(
                     Place.TOTAL,
-                    total.fault() != null ? total.fault().message() : "a total is 0 or more, not " + row.total());
+                    total.fault() != null
+                            ? NumberSays.answer(Part.name("total"), total.fault())
+                            : Fact.of(Refusal.TOTAL_NEGATIVE, Part.typed(row.total())));
         }
         return PricedLine.given(
                 item,
@@ -141,6 +148,10 @@ final class BasketTrial {
                 : String.join(
                         " · ",
                         AnswerWords.of(
-                                card.card(), usual(card, row.sku()).answers().answers(card.card())));
+                                        card.card(),
+                                        usual(card, row.sku()).answers().answers(card.card()))
+                                .stream()
+                                .map(Words.owners()::say)
+                                .toList());
     }
 }

@@ -7,10 +7,11 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
-import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.words.FirstLetter;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -100,11 +101,13 @@ record BasketTrialView(
                 goods,
                 Show.money(basket.before().value(), minor),
                 Show.money(basket.toPay().value(), minor),
-                basket.fault() == null ? null : sentence(basket.fault().message()),
+                basket.fault() == null
+                        ? null
+                        : Words.owners().sentence(basket.fault().what()) + ".",
                 basket.dealt().used().stream()
                         .map(used -> {
                             DealText.UsedLine line =
-                                    DealText.used(used, used.saved().value(), true, minor);
+                                    DealText.used(used, used.saved().value(), true, minor, Words.owners());
                             return new Used(
                                     line.name(),
                                     (line.adds() ? "+" : "−") + line.saved(),
@@ -113,12 +116,13 @@ record BasketTrialView(
                         })
                         .toList(),
                 DealText.unused(basket.dealt()).stream()
-                        .map(unused -> new Unused(unused.deal().name(), unused.detail(), unused.deal() == ours))
+                        .map(unused -> new Unused(
+                                unused.deal().name(), Words.owners().say(unused.detail()), unused.deal() == ours))
                         .toList(),
                 basket.dealt().next().stream()
                         .filter(next -> next.deal() == ours)
                         .findFirst()
-                        .map(next -> DealText.next(next, book, minor))
+                        .map(next -> DealText.next(next, book, minor, Words.owners()))
                         .orElse(null),
                 basket.tax() == null
                         ? List.of()
@@ -149,7 +153,7 @@ record BasketTrialView(
             before = Show.money(line.total().value(), minor);
             left = Show.money(after.value(), minor);
         } else if (basket.lines().get(place) instanceof RefusedLine refused) {
-            fault = sentence(refused.message());
+            fault = Words.owners().sentence(refused.what()) + ".";
         }
         return new Row(
                 place,

@@ -12,6 +12,7 @@ import dev.steelyard.web.base.picture.BeamAxis;
 import dev.steelyard.web.base.picture.BeamDrawing;
 import dev.steelyard.web.base.picture.BeamDrawing.Stretch;
 import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -62,7 +63,7 @@ final class DealBeam {
                 drawing.stretch(
                         Stretch.flat(from, Math.max(from, until), row.value().doubleValue(), false));
             }
-            String label = DealText.reward(ladder.value(), row.value(), minorDigits);
+            String label = DealText.reward(ladder.value(), row.value(), minorDigits, Words.owners());
             String at = "/rows/" + i;
             drawing.hang(new Beam.Hung(
                     from,
@@ -89,7 +90,8 @@ final class DealBeam {
                                     : DealText.reward(
                                             ladder.value(),
                                             reached.value().multiply(BigDecimal.valueOf(ladder.times(counted))),
-                                            minorDigits)));
+                                            minorDigits,
+                                            Words.owners())));
         }
         return drawing.draw();
     }

@@ -25,12 +25,15 @@ import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Vocabulary;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.editing.words.Translations;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Language;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -102,6 +105,7 @@ class DealEditor implements Editor {
         DraftFields fields =
                 new DraftFields(typed, reading.issues(), subject.shop().currency());
         DealStep step = DealStep.of(form.step());
+        List<Language> languages = subject.shop().habits().languages();
         DealPage page = new DealPage(
                 fields,
                 typed.text("/kind"),
@@ -131,12 +135,21 @@ class DealEditor implements Editor {
                                         ? findings(deal, id, book, subject).stream()
                                                 .map(FindingLine::of)
                                         : Stream.empty())
-                        .toList());
-        List<DealStep> steps = List.of(DealStep.values());
+                        .toList(),
+                Translations.ofDeal(typed, languages));
+        List<DealStep> steps = languages.size() == 1
+                ? Arrays.stream(DealStep.values())
+                        .filter(one -> one != DealStep.LANGUAGES)
+                        .toList()
+                : List.of(DealStep.values());
         return new Shown(
                 steps,
                 steps.stream()
-                        .collect(Collectors.toMap(DealStep::code, one -> DealSummaries.of(one, deal, book.book()))),
+                        .collect(Collectors.toMap(
+                                DealStep::code,
+                                one -> one == DealStep.LANGUAGES
+                                        ? page.texts().summary()
+                                        : DealSummaries.of(one, deal, book.book()))),
                 DealSentence.of(deal, typed, book.book()),
                 fields,
                 page);

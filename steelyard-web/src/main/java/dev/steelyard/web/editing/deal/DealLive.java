@@ -79,7 +79,7 @@ class DealLive implements LiveShown {
         List<String> notes = new ArrayList<>();
         if (side.reading.issues().isEmpty()) {
             for (Finding finding : editor.findings(side.deal(), entry.id(), books.inForce(), subject)) {
-                String words = finding.code().title() + ": " + finding.message();
+                String words = FindingLine.words(finding);
                 switch (finding.code().severity()) {
                     case STOPS -> stops.add(words);
                     case WARNS -> (ends(finding) ? stops : warnings).add(words);

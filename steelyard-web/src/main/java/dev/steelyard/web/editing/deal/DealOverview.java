@@ -14,6 +14,7 @@ import dev.steelyard.web.editing.draft.Standing;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.trial.Subject;
+import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.shop.Shops;
 import java.util.List;
 import java.util.Map;
@@ -56,7 +57,7 @@ class DealOverview {
         List<String> warnings = reading.issues().isEmpty()
                 ? pages.findings(deal, draft.id(), book, subject).stream()
                         .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
-                        .map(finding -> finding.code().title() + ": " + finding.message())
+                        .map(finding -> FindingLine.words(finding))
                         .toList()
                 : List.of();
         DraftDocument seen = drafts.seen(draft, standing.liveNumber());

@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.deal;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.editing.page.DraftFields;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.editing.words.Translations;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,8 @@ record DealPage(
         @Nullable Beam beam,
         String today,
         BasketTrialView trial,
-        List<FindingLine> findings) {
+        List<FindingLine> findings,
+        Translations texts) {
 
     /** Whether a way of paying is one of those. */
     public boolean known(String payment) {

@@ -12,6 +12,7 @@ import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.words.SentencePart;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.GoodsWords;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -59,7 +60,7 @@ final class DealSentence {
     }
 
     private String goods(@Nullable GoodsSet goods) {
-        return goods == null || goods.isEverything() ? "" : GoodsWords.of(goods, book);
+        return goods == null || goods.isEverything() ? "" : GoodsWords.of(goods, book, Words.owners());
     }
 
     private void ladder(OnLadder ladder) {
@@ -143,7 +144,7 @@ final class DealSentence {
         String given = goods(both.get());
         say((same ? " more" : given.isEmpty() ? "" : " of " + given)
                 + (both.getPieces() == 1 ? " is " : " are ")
-                + DealText.given(both, 2)
+                + DealText.given(both, 2, Words.owners())
                 + (both.atMost() == null ? "." : ", at most "));
         if (both.atMost() != null) {
             number("/atMost");

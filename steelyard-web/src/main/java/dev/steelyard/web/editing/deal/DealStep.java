@@ -38,7 +38,8 @@ enum DealStep implements EditStep {
                     "/closes",
                     "/code",
                     "/payment")),
-    WORDS("words", "Words and others", List.of("/words", "/combine"));
+    WORDS("words", "Words and others", List.of("/words", "/combine")),
+    LANGUAGES("languages", "In other languages", List.of("/language"));
 
     private final String code;
     private final String title;

@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.GoodsWords;
 import dev.steelyard.web.selling.shown.HourWords;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -24,6 +25,7 @@ final class DealSummaries {
             case GIVES -> DealStart.of(kind(deal)).map(DealStart::title).orElse("");
             case GOODS -> goods(deal, book);
             case WHO -> who(deal.conditions());
+            case LANGUAGES -> "";
             case WORDS -> deal.combine() == Deal.Combine.ADDS_UP ? "adds up with others" : "stands alone";
         };
     }
@@ -44,9 +46,10 @@ final class DealSummaries {
 
     static String goods(Deal deal, PriceBook book) {
         if (deal.gives() instanceof BuyAndGet both && !both.buy().equals(both.get())) {
-            return GoodsWords.of(both.buy(), book) + " → " + GoodsWords.of(both.get(), book);
+            return GoodsWords.of(both.buy(), book, Words.owners()) + " → "
+                    + GoodsWords.of(both.get(), book, Words.owners());
         }
-        return deal.acted().isEverything() ? "the whole basket" : GoodsWords.of(deal.acted(), book);
+        return deal.acted().isEverything() ? "the whole basket" : GoodsWords.of(deal.acted(), book, Words.owners());
     }
 
     /** “for Crew club, with a code, until 1 May 2027”; “everyone, always” where nothing is asked. */
@@ -97,7 +100,7 @@ final class DealSummaries {
             said.add(Show.end(conditions.times().until()));
         }
         if (conditions.times().hasHours()) {
-            said.add(HourWords.of(conditions.times()));
+            said.add(HourWords.of(conditions.times(), Words.owners()));
         }
     }
 

@@ -133,9 +133,9 @@ public final class DraftDocument {
         return card.at(JsonPointer.compile(place));
     }
 
-    /** The text of a value at a place; empty where there is none. */
+    /** The text of a value at a place, in the shop's own language; empty where there is none. */
     public String text(String place) {
-        JsonNode node = at(place);
+        JsonNode node = TextsByLanguage.own(this, at(place));
         return node.isMissingNode() || node.isNull() || node.isContainer() ? "" : node.asString();
     }
 
@@ -194,6 +194,9 @@ public final class DraftDocument {
 
     /** Puts a text at a place; an empty one takes away what is there, unless a part is known by it. */
     public void put(String place, String text) {
+        if (TextsByLanguage.put(this, place, text)) {
+            return;
+        }
         boolean stays = KNOWN_BY.contains(place.substring(place.lastIndexOf('/') + 1)) && has(place);
         put(place, text.isBlank() && !stays ? null : card.stringNode(text.isBlank() ? "" : text));
     }

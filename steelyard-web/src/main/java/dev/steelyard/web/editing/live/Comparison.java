@@ -16,6 +16,7 @@ import dev.steelyard.web.editing.trial.CurveStretches;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.DocumentChanges;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -136,7 +137,7 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
         }
         return result instanceof PricedLine line
                 ? Show.money(line.total().value(), minor)
-                : "refused: " + ((RefusedLine) result).message();
+                : "refused: " + Words.owners().say(((RefusedLine) result).what());
     }
 
     /** Over the first measurement that both ask; else over pieces. */
@@ -157,7 +158,7 @@ public record Comparison(List<String> words, List<Row> rows, @Nullable CurvePict
             is = is.upTo(MOST_PIECES);
         }
         return CurvePicture.draw(
-                over.map(Measurement::label).orElse("Pieces"),
+                over.map(ask -> ask.label().own()).orElse("Pieces"),
                 over.map(ask -> ask.unit().symbol()).orElse("pieces"),
                 is.stretches(),
                 was.stretches(),

@@ -13,6 +13,7 @@ import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
+import dev.steelyard.words.Words;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -77,7 +78,7 @@ public record Gate(
         List<String> warnings = new ArrayList<>();
         if (side.card().covers().goods() == GoodsRule.EVERYTHING
                 && side.card().covers().except().isEmpty()) {
-            warnings.add(Finding.Code.COVERS_EVERYTHING.title() + ": all " + covered.size()
+            warnings.add(Words.owners().title(Finding.Code.COVERS_EVERYTHING) + ": all " + covered.size()
                     + " products of the shop, and whatever comes");
         }
         if (prepared != null) {
@@ -88,8 +89,7 @@ public record Gate(
                     .toList();
             findings(prepared, looked, subject).forEach((finding, items) -> {
                 boolean stopping = finding.code().severity() == Finding.Severity.STOPS;
-                (stopping ? stops : warnings)
-                        .add(finding.code().title() + ": " + finding.message() + where(items, looked.size()));
+                (stopping ? stops : warnings).add(FindingLine.words(finding) + where(items, looked.size()));
             });
         }
         List<Weights.View> weights = Weights.views(side.document(), side.card(), prepared, subject);

@@ -7,6 +7,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -51,7 +52,7 @@ public class Neighbours {
         List<String> said = new ArrayList<>();
         about.own().stream()
                 .filter(finding -> finding.code() != Finding.Code.COVERS_NOTHING)
-                .forEach(finding -> said.add(finding.message()));
+                .forEach(finding -> said.add(Words.owners().sentence(finding.said())));
         about.below()
                 .forEach((below, count) ->
                         said.add("“" + order.get(below).name() + "” stands below: this card comes first, and wins for "

@@ -7,6 +7,7 @@ import dev.steelyard.core.finding.PriceFindings;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.words.Words;
 import java.util.List;
 
 /** What is odd about a product's prices, each with its mend as a change of the draft. */
@@ -46,8 +47,8 @@ final class RowsFindings {
             at = place;
         }
         return new FindingLine(
-                finding.code().title() + ".",
-                finding.message(),
+                Words.owners().title(finding.code()) + ".",
+                Words.owners().sentence(finding.said()),
                 finding.code().severity() == Finding.Severity.NOTE,
                 finding.code().severity() == Finding.Severity.STOPS,
                 "",

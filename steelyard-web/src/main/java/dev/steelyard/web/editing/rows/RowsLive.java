@@ -17,6 +17,7 @@ import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Weights;
+import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.ListedPrices;
@@ -68,7 +69,7 @@ class RowsLive implements LiveShown {
                             || !scale.reading().part(step.at()).isOpen());
             for (Finding finding : own ? findings.of(step.item(scale.reading().product())) : List.<Finding>of()) {
                 String whose = step.variant() == null ? "" : step.title() + ": ";
-                String words = whose + finding.code().title() + ": " + finding.message();
+                String words = whose + FindingLine.words(finding);
                 (finding.code().severity() == Finding.Severity.STOPS ? stops : warnings).add(words);
             }
         }

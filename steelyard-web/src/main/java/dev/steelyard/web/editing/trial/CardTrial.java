@@ -16,6 +16,9 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
 import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.selling.shown.TriedAt;
 import java.math.BigDecimal;
@@ -52,19 +55,19 @@ public record CardTrial(
         List<Fault> faults = new ArrayList<>();
         Item item = subject.item(text.get(TrialText.SKU));
         if (item == null) {
-            faults.add(new Fault(Place.SKU, "nothing with the SKU “" + text.get(TrialText.SKU) + "” is sold"));
+            faults.add(Fault.of(Place.SKU, Refusal.SKU_UNKNOWN, Part.typed(text.get(TrialText.SKU))));
         }
         DecimalText.Reading quantity = Quantity.read(text.get(TrialText.QUANTITY));
         if (quantity.fault() != null) {
-            faults.add(new Fault(Place.QUANTITY, quantity.fault().message()));
+            faults.add(new Fault(Place.QUANTITY, NumberSays.quantity(quantity.fault())));
         }
         LocalDate day = DayText.read(text.get(TrialText.DAY));
         if (day == null && !text.get(TrialText.DAY).isBlank()) {
-            faults.add(new Fault(DAY, "“" + text.get(TrialText.DAY) + "” is no day"));
+            faults.add(Fault.of(DAY, Refusal.NO_DAY, Part.typed(text.get(TrialText.DAY))));
         }
         LocalTime time = DayText.time(text.get(TrialText.TIME));
         if (time == null && !text.get(TrialText.TIME).isBlank()) {
-            faults.add(new Fault(TIME, "“" + text.get(TrialText.TIME) + "” is no time of day, as 09:30"));
+            faults.add(Fault.of(TIME, Refusal.NO_TIME, Part.typed(text.get(TrialText.TIME))));
         }
         String group = text.get(TrialText.GROUP);
         boolean known = subject.groupNames().contains(group);

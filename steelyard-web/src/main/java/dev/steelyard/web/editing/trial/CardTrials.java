@@ -12,7 +12,6 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Fault;
-import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.AsSeen;
@@ -21,6 +20,7 @@ import dev.steelyard.web.selling.shown.HourWords;
 import dev.steelyard.web.selling.shown.NextText;
 import dev.steelyard.web.selling.shown.TriedAt;
 import dev.steelyard.web.selling.shown.TypedAnswers;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -64,7 +64,7 @@ public final class CardTrials {
         }
         LineResult result = trial.price(prepared, subject);
         if (result instanceof RefusedLine refused) {
-            return refused("No price: " + refused.message() + ".", refused.faults());
+            return refused("No price: " + Words.owners().say(refused.what()) + ".", refused.faults());
         }
         PricedLine line = (PricedLine) result;
         boolean ours = line.card().equals(card.name());
@@ -79,8 +79,8 @@ public final class CardTrials {
                 line.figures().stream()
                         .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
                         .toList(),
-                ReckoningText.of(line.reckoning()),
-                ReckoningText.passedOver(line.reckoning()));
+                ReckoningText.of(line.reckoning(), Words.owners()),
+                ReckoningText.passedOver(line.reckoning(), Words.owners()));
     }
 
     private @Nullable String next(PricedLine line) {
@@ -97,7 +97,8 @@ public final class CardTrials {
 
     private CardTrialView refused(String why, List<Fault> faults) {
         Map<String, String> byField = new LinkedHashMap<>();
-        faults.forEach(fault -> byField.putIfAbsent(fault.place().code(), FirstLetter.large(fault.message())));
+        faults.forEach(fault ->
+                byField.putIfAbsent(fault.place().code(), Words.owners().sentence(fault.what())));
         return view(why, byField, "", "", null, null, null, List.of(), List.of(), List.of());
     }
 

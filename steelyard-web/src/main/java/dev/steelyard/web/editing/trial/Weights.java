@@ -13,6 +13,7 @@ import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -137,7 +138,7 @@ public final class Weights {
                             ? Show.money(
                                     ((PricedLine) result).total().value(),
                                     subject.shop().minorDigits())
-                            : "refused: " + ((RefusedLine) result).message();
+                            : "refused: " + Words.owners().say(((RefusedLine) result).what());
             String line = expect.path("line").asString("");
             boolean holds = result != null
                     && (priced

@@ -2,9 +2,10 @@ package dev.steelyard.web.editing.words;
 
 import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.web.base.page.DayText;
-import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.selling.shown.HourWords;
+import dev.steelyard.words.FirstLetter;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -87,7 +88,7 @@ public final class CoversWords {
         String opens = covers.path("opens").asString("");
         String closes = covers.path("closes").asString("");
         if (!opens.isEmpty() || !closes.isEmpty()) {
-            line.append(", ").append(HourWords.hours(opens, closes));
+            line.append(", ").append(HourWords.hours(opens, closes, Words.owners()));
         }
         String words = line.toString();
         return FirstLetter.large(words) + ".";

@@ -5,6 +5,7 @@ import dev.steelyard.core.finding.Mend;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.SampleFigures;
+import dev.steelyard.words.Words;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +37,7 @@ public record FindingLine(
         return words.isEmpty()
                 ? List.of()
                 : List.of(new FindingLine(
-                        Finding.Code.SAMPLE.title() + ".",
+                        Words.owners().title(Finding.Code.SAMPLE) + ".",
                         words,
                         false,
                         true,
@@ -63,6 +64,11 @@ public record FindingLine(
                 + (places.size() == 1
                         ? " was put in by Steelyard as a sample, and nobody has touched it"
                         : " were put in by Steelyard as samples, and nobody has touched them");
+    }
+
+    /** A finding in words: “Cliff: 9 pieces cost 72.00, but 10 cost 70.00”. */
+    public static String words(Finding finding) {
+        return Words.owners().title(finding.code()) + ": " + Words.owners().sentence(finding.said());
     }
 
     public static FindingLine of(Finding finding) {
@@ -93,8 +99,8 @@ public record FindingLine(
             label = "Write “" + value + "”";
         }
         return new FindingLine(
-                finding.code().title() + ".",
-                finding.message(),
+                Words.owners().title(finding.code()) + ".",
+                Words.owners().sentence(finding.said()),
                 finding.code().severity() == Finding.Severity.NOTE,
                 finding.code().severity() == Finding.Severity.STOPS,
                 finding.at().isEmpty() ? "" : PlaceWords.of(finding.at()),

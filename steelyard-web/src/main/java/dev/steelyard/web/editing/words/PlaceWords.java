@@ -1,6 +1,6 @@
 package dev.steelyard.web.editing.words;
 
-import dev.steelyard.web.base.page.FirstLetter;
+import dev.steelyard.words.FirstLetter;
 import java.util.Map;
 
 /** Places in a card in words: “/cases/0/piece/rate/price” is “Case 1, rate, price”. */

@@ -128,6 +128,7 @@ class ProductController {
         model.addAttribute("brands", descriptions.brands());
         model.addAttribute("taxClasses", descriptions.taxClasses());
         model.addAttribute("drawings", ProductForm.DRAWINGS);
+        model.addAttribute("inLanguages", shops.current().habits().languages().size() > 1);
         model.addAttribute("pictures", id == null ? List.of() : pictures.of(id));
         model.addAttribute("currency", shops.current().currency());
         return "described/product";

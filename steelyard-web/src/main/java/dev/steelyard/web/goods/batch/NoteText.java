@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.batch;
 
 import dev.steelyard.core.sheet.Note;
+import dev.steelyard.words.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,12 +17,16 @@ public final class NoteText {
     public static @Nullable String of(List<Note> notes) {
         StringBuilder text = new StringBuilder();
         for (Note note : notes) {
-            String line = note.code().name() + BETWEEN + note.words().replace('\n', ' ');
+            String line = note.code().name() + BETWEEN + words(note).replace('\n', ' ');
             if (text.length() + line.length() < LONGEST) {
                 text.append(text.isEmpty() ? "" : "\n").append(line);
             }
         }
         return text.isEmpty() ? null : text.toString();
+    }
+
+    private static String words(Note note) {
+        return note.finding() == null ? note.words() : Words.owners().sentence(note.finding());
     }
 
     public static List<Note> read(@Nullable String text) {

@@ -5,6 +5,7 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.Orders;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -32,15 +33,16 @@ class Buyers {
 
     /** What changed since the shopper looked, with why where it is for their e-mail. */
     List<String> withReasons(List<String> changes, Shopper before, Shopper ordering) {
+        Words words = ordering.words();
         List<String> said = new ArrayList<>();
         if (before.firstOrder() && !ordering.firstOrder()) {
-            said.add("There are orders with this e-mail already, so what is for a first order does not count");
+            said.add(words.text("changed.not-first"));
         } else if (!before.firstOrder() && ordering.firstOrder()) {
-            said.add("This is the first order with this e-mail, so what is for a first order counts");
+            said.add(words.text("changed.first"));
         }
         ordering.codeStanding()
                 .spent()
-                .forEach((code, why) -> said.add("The code " + code + " does not count: " + why));
+                .forEach((code, why) -> said.add(words.text("changed.code", "code", code, "why", words.text(why))));
         said.addAll(changes);
         return said;
     }
@@ -63,7 +65,13 @@ class Buyers {
                 .sorted()
                 .toList();
         return codes.use(used, checkoutKey, email).entrySet().stream()
-                .map(one -> "The code " + one.getKey() + " does not count any more: " + one.getValue())
+                .map(one -> shopper.words()
+                        .text(
+                                "changed.code-ended",
+                                "code",
+                                one.getKey(),
+                                "why",
+                                shopper.words().text(one.getValue())))
                 .toList();
     }
 }

@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.checkout;
 
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.payment.PaymentMessage;
+import dev.steelyard.web.selling.payment.PaymentRefused;
 import dev.steelyard.web.selling.payment.Signatures;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -68,9 +69,8 @@ class CallbackController {
         }
         return switch (Objects.requireNonNullElse(message.state(), "")) {
             case PaymentMessage.APPROVED -> approved(key, paymentKey, message);
-            case PaymentMessage.DECLINED -> refused(key, paymentKey, "The card was declined. No money was taken.");
-            case PaymentMessage.CANCELLED -> refused(
-                    key, paymentKey, "The payment was called off. No money was taken.");
+            case PaymentMessage.DECLINED -> refused(key, paymentKey, PaymentRefused.DECLINED);
+            case PaymentMessage.CANCELLED -> refused(key, paymentKey, PaymentRefused.CALLED_OFF);
             default -> answer(HttpStatus.BAD_REQUEST, "there is no state “" + message.state() + "”");
         };
     }
@@ -98,7 +98,7 @@ class CallbackController {
         return whole.length() <= LONGEST_REFERENCE ? whole : whole.substring(0, LONGEST_REFERENCE);
     }
 
-    private ResponseEntity<String> refused(String key, String paymentKey, String why) {
+    private ResponseEntity<String> refused(String key, String paymentKey, PaymentRefused why) {
         checkouts.refused(key, paymentKey, why);
         return answer(HttpStatus.OK, "heard");
     }

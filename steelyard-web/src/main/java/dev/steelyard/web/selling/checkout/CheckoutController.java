@@ -3,6 +3,7 @@ package dev.steelyard.web.selling.checkout;
 import dev.steelyard.web.base.database.DatabaseAway;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.counter.BasketCookie;
@@ -13,6 +14,7 @@ import dev.steelyard.web.selling.counter.Shopper;
 import dev.steelyard.web.selling.orders.Orders;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.payment.PaymentWays;
+import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -81,7 +83,7 @@ class CheckoutController {
     @GetMapping("/checkout")
     String form(@RequestParam(name = "key", defaultValue = "") String begun, Model model, HttpServletRequest request) {
         boolean ours = keys.isOurs(begun);
-        if (ours && orders.byCheckout(begun).isPresent()) {
+        if (ours && orders.byCheckout(begun, ShopperWords.now()).isPresent()) {
             return "redirect:/counter/orders/" + begun;
         }
         CheckoutForm empty = new CheckoutForm(ours ? begun : keys.make(), "", "", "", "", "");
@@ -107,7 +109,7 @@ class CheckoutController {
     }
 
     private String ordered(CheckoutForm form, Model model, HttpServletRequest request, HttpServletResponse response) {
-        if (orders.byCheckout(form.keyText()).isPresent()) {
+        if (orders.byCheckout(form.keyText(), ShopperWords.now()).isPresent()) {
             return receipt(form);
         }
         PaymentMethod method = offered(request).stream()
@@ -147,7 +149,7 @@ class CheckoutController {
     /** Whether a payment that was waited for has been answered meanwhile: then the page goes on by itself. */
     @GetMapping("/checkout/{key}/answer")
     ResponseEntity<Void> answer(@PathVariable String key) {
-        return orders.byCheckout(key).isPresent()
+        return orders.byCheckout(key, ShopperWords.now()).isPresent()
                 ? ResponseEntity.noContent()
                         .header("HX-Redirect", "/counter/orders/" + key)
                         .build()
@@ -161,27 +163,25 @@ class CheckoutController {
     }
 
     private static Message message(PlacingOutcome outcome) {
+        Words words = ShopperWords.now();
         if (outcome instanceof PlacingOutcome.Changed changed) {
-            return new Message(
-                    "Prices or your basket have changed since you looked. Nothing was charged. Please look again:",
-                    changed.changes());
+            return new Message(words.text("checkout.changed"), changed.changes());
         }
         if (outcome instanceof PlacingOutcome.NotOrderable not) {
             return new Message(not.why(), List.of());
         }
         if (outcome instanceof PlacingOutcome.Refused refused) {
-            return new Message(refused.why() + " Try another card.", List.of());
+            return new Message(words.text(refused.why().key()), List.of());
         }
-        return new Message(
-                "The payment service did not answer in time. Press “Order and pay” again: it is asked first whether"
-                        + " it has taken the money, and you never pay twice.",
-                List.of(),
-                true);
+        return new Message(words.text("checkout.unanswered"), List.of(), true);
     }
 
     @GetMapping("/orders/{key}")
     String receipt(@PathVariable String key, Model model) {
-        model.addAttribute("order", orders.byCheckout(key).orElseThrow(() -> new NotThere("There is no such order.")));
+        model.addAttribute(
+                "order",
+                orders.byCheckout(key, ShopperWords.now())
+                        .orElseThrow(() -> new NotThere(ShopperWords.now().text("not.order"))));
         return "checkout/receipt";
     }
 
@@ -199,7 +199,7 @@ class CheckoutController {
         Shopper shopper = buyers.ordering(baskets.shopper(cookie.read(request), book), form.knownEmail());
         BasketView basket = BasketView.of(PricedPicks.of(shopper, book));
         model.addAttribute("shopper", shopper);
-        model.addAttribute("countries", Countries.all());
+        model.addAttribute("countries", Countries.in(shopper.words()));
         model.addAttribute("basket", basket);
         model.addAttribute("seen", CheckoutSummaries.seen(basket).write(mapper));
         model.addAttribute("form", form);

@@ -1,7 +1,9 @@
 package dev.steelyard.web.selling.checkout;
 
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.selling.payment.CardNumber;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.words.Words;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -29,18 +31,19 @@ record CheckoutForm(
     /** What is wrong, by field; empty where nothing is. @param method none where the way is not offered */
     Map<String, String> faults(@Nullable PaymentMethod method) {
         Map<String, String> faults = new LinkedHashMap<>();
+        Words words = ShopperWords.now();
         String who = text(name);
         if (who.isEmpty() || who.length() > LONGEST_NAME) {
-            faults.put("name", "Type your name, at most " + LONGEST_NAME + " characters");
+            faults.put("name", words.text("checkout.name-missing", "most", LONGEST_NAME));
         }
         String address = text(email);
         if (!isAddress(address)) {
-            faults.put("email", "“" + shortened(address) + "” is no e-mail address; write it like ada@example.org");
+            faults.put("email", words.text("checkout.no-email", "typed", shortened(address)));
         }
         if (method == null) {
-            faults.put("payment", "“" + shortened(label()) + "” is not offered for this order; pick another way");
+            faults.put("payment", words.text("checkout.not-offered", "typed", shortened(label())));
         } else if (method.atOnce() && cardNumber().isEmpty()) {
-            faults.put("card", "A card number has 12 to 19 digits; spaces do not matter");
+            faults.put("card", words.text("checkout.card-number"));
         }
         return faults;
     }

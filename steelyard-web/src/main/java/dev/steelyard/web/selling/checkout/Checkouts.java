@@ -7,6 +7,7 @@ import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.counter.Baskets;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.orders.Orders;
+import dev.steelyard.web.selling.payment.PaymentRefused;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
@@ -116,7 +117,7 @@ class Checkouts {
             return new PlacingOutcome.Placed();
         }
         return checkout.state() == State.OPEN && checkout.paymentKey().equals(paymentKey)
-                ? new PlacingOutcome.Refused(Objects.requireNonNullElse(checkout.refusedWhy(), ""))
+                ? new PlacingOutcome.Refused(PaymentRefused.kept(Objects.requireNonNullElse(checkout.refusedWhy(), "")))
                 : null;
     }
 
@@ -176,14 +177,14 @@ class Checkouts {
     }
 
     /** After a refused payment another can be tried, unless a later press has begun one already. */
-    PlacingOutcome refused(String key, String paymentKey, String why) {
+    PlacingOutcome refused(String key, String paymentKey, PaymentRefused why) {
         PlacingOutcome outcome = locked(key, checkout -> {
             if (checkout.state() == State.PLACED) {
                 return new PlacingOutcome.Placed();
             }
             if (checkout.state() == State.PAYING && checkout.paymentKey().equals(paymentKey)) {
                 codes.release(key);
-                checkout.reopen(why);
+                checkout.reopen(why.name());
             }
             return new PlacingOutcome.Refused(why);
         });

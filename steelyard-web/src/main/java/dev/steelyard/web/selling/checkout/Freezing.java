@@ -5,8 +5,8 @@ import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.tax.Tax;
-import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
@@ -15,6 +15,7 @@ import dev.steelyard.web.selling.counter.Nets;
 import dev.steelyard.web.selling.counter.PricedPick;
 import dev.steelyard.web.selling.counter.PricedPicks;
 import dev.steelyard.web.selling.counter.Shopper;
+import dev.steelyard.web.selling.orders.FrozenFacts;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.shown.DealText;
 import java.math.BigDecimal;
@@ -28,6 +29,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 
 /** Freezes a priced basket: what is ordered is what was priced, whatever changes later. */
 @Component
@@ -88,7 +90,8 @@ class Freezing {
                                 LinkedHashMap::new))
                         .values()
                         .stream()
-                        .map(unused -> new NewOrder.UnusedDeal(unused.deal().name(), unused.detail()))
+                        .map(unused ->
+                                new NewOrder.UnusedDeal(unused.deal().name(), FrozenFacts.freeze(unused.detail())))
                         .toList(),
                 shopper.codes(),
                 new NewOrder.Seller(
@@ -98,6 +101,7 @@ class Freezing {
                 tax != null
                         && tax.included()
                         && Objects.requireNonNull(book.book().tax()).seesWithout(shopper.group()),
+                shopper.words().language().code(),
                 lines(priced));
     }
 
@@ -105,9 +109,10 @@ class Freezing {
         DealInForce version = book.version(used.deal());
         return new NewOrder.Deal(
                 used.deal().name(),
-                used.deal().words(),
+                used.deal().words().own(),
+                FrozenFacts.freeze(Part.name(used.deal().words())),
                 used.saved().value(),
-                used.detail(),
+                FrozenFacts.freeze(used.detail()),
                 used.shares().stream().map(Money::value).toList(),
                 version == null ? null : version.id(),
                 version == null ? null : (long) version.version());
@@ -129,16 +134,18 @@ class Freezing {
     private static NewOrder.Line line(
             PricedBasket basket, int place, PricedPick pick, BigDecimal tax, Map<String, Long> ids, Shopper shopper) {
         PricedLine line = (PricedLine) pick.result();
-        List<String> answers = new ArrayList<>(pick.answers());
-        if (!pick.variants().isEmpty()) {
-            answers.add(pick.variants());
+        List<JsonNode> answers =
+                new ArrayList<>(pick.answers().stream().map(FrozenFacts::freeze).toList());
+        if (pick.variants() != null) {
+            answers.add(FrozenFacts.freeze(pick.variants()));
         }
         CardInForce version = pick.version();
         boolean taxed = basket.taxOf(place) != null;
         return new NewOrder.Line(
                 Objects.requireNonNull(ids.get(line.item().product().sku().value())),
                 line.item().sku().value(),
-                pick.name(line.item()),
+                pick.name(line.item()).own(),
+                FrozenFacts.freeze(Part.name(pick.name(line.item()))),
                 (int) line.quantity(),
                 line.shownPerPiece().value(),
                 line.shownPerPiece().value().scale(),
@@ -150,7 +157,7 @@ class Freezing {
                 line.card(),
                 version == null ? null : version.id(),
                 version == null ? null : (long) version.version(),
-                ReckoningText.of(line.reckoning()));
+                FrozenFacts.freeze(line.reckoning()));
     }
 
     private static @Nullable BigDecimal rate(PricedLine line, BookInForce book, Shopper shopper) {

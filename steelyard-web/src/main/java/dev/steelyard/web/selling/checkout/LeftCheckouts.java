@@ -72,7 +72,7 @@ class LeftCheckouts {
         if (answer instanceof PaymentAnswer.Approved approved) {
             checkouts.place(key, paymentKey, approved.reference());
         } else if (answer instanceof PaymentAnswer.Refused refused) {
-            checkouts.refused(key, paymentKey, refused.reason());
+            checkouts.refused(key, paymentKey, refused.why());
         }
     }
 }

@@ -10,6 +10,7 @@ import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.orders.Orders;
 import dev.steelyard.web.selling.payment.NoAnswer;
 import dev.steelyard.web.selling.payment.PaymentAnswer;
+import dev.steelyard.web.selling.payment.PaymentRefused;
 import dev.steelyard.web.selling.payment.Payments;
 import java.time.Clock;
 import java.time.Duration;
@@ -31,9 +32,6 @@ class PlaceOrder {
 
     /** How long it is waited before it is looked whether the answer came to another node. */
     private static final Duration LOOK_AFTER = Duration.ofSeconds(1);
-
-    private static final String ELSEWHERE =
-            "This basket is being paid for in another window. Look there, or press again in a moment.";
 
     private final Checkouts checkouts;
     private final Payments payments;
@@ -108,7 +106,9 @@ class PlaceOrder {
         if (answer instanceof PaymentAnswer.Approved approved) {
             return checkouts.place(key, unsettled, approved.reference());
         }
-        return checkouts.refused(key, unsettled, "called off") instanceof PlacingOutcome.Placed placed ? placed : null;
+        return checkouts.refused(key, unsettled, PaymentRefused.CALLED_OFF) instanceof PlacingOutcome.Placed placed
+                ? placed
+                : null;
     }
 
     private Begun begin(
@@ -131,7 +131,7 @@ class PlaceOrder {
         if (view.refusal() != null) {
             return new Begun(new PlacingOutcome.NotOrderable(view.refusal()), null);
         }
-        List<String> changes = seen.changesTo(CheckoutSummaries.seen(view));
+        List<String> changes = seen.changesTo(CheckoutSummaries.seen(view), shopper.words());
         if (!changes.isEmpty()) {
             return new Begun(
                     new PlacingOutcome.Changed(
@@ -139,7 +139,7 @@ class PlaceOrder {
                     null);
         }
         if (!checkouts.payingFrom(shopper.basketId(), key).isEmpty()) {
-            return new Begun(new PlacingOutcome.NotOrderable(ELSEWHERE), null);
+            return new Begun(new PlacingOutcome.NotOrderable(shopper.words().text("checkout.elsewhere")), null);
         }
         List<String> spent = buyers.useCodes(shopper, priced.basket(), key, buyer.email());
         if (!spent.isEmpty()) {

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.checkout;
 
+import dev.steelyard.web.selling.payment.PaymentRefused;
 import java.util.List;
 
 /** What came of pressing “Order and pay”. */
@@ -15,7 +16,7 @@ sealed interface PlacingOutcome {
     record NotOrderable(String why) implements PlacingOutcome {}
 
     /** The payment was refused; nothing was charged. */
-    record Refused(String why) implements PlacingOutcome {}
+    record Refused(PaymentRefused why) implements PlacingOutcome {}
 
     /** The payment service did not answer; pressing again asks it first. */
     record Unanswered() implements PlacingOutcome {}

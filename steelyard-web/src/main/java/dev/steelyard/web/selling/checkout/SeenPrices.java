@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.checkout;
 
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,26 +40,43 @@ record SeenPrices(List<Line> lines, List<String> deals, String total) {
     }
 
     /** What is different now, a sentence each; empty where nothing is. */
-    List<String> changesTo(SeenPrices now) {
+    List<String> changesTo(SeenPrices now, Words words) {
         Map<Long, Line> before = new LinkedHashMap<>();
         lines.forEach(line -> before.put(line.line(), line));
         List<String> said = new ArrayList<>();
         for (Line line : now.lines()) {
             Line old = before.remove(line.line());
             if (old == null) {
-                said.add(line.name() + ": " + line.quantity() + " for " + line.total() + " came into the basket");
+                said.add(words.text(
+                        "changed.came", "name", line.name(), "pieces", line.quantity(), "total", line.total()));
             } else if (!old.equals(line)) {
-                said.add(line.name() + ": " + old.quantity() + " × " + old.perPiece() + " = " + old.total() + " is now "
-                        + line.quantity() + " × " + line.perPiece() + " = " + line.total());
+                said.add(words.text(
+                        "changed.line",
+                        "name",
+                        line.name(),
+                        "pieces",
+                        old.quantity(),
+                        "each",
+                        old.perPiece(),
+                        "total",
+                        old.total(),
+                        "nowPieces",
+                        line.quantity(),
+                        "nowEach",
+                        line.perPiece(),
+                        "nowTotal",
+                        line.total()));
             }
         }
-        before.values().forEach(gone -> said.add(gone.name() + " is no longer in the basket"));
+        before.values().forEach(gone -> said.add(words.text("changed.went", "name", gone.name())));
         deals.stream()
                 .filter(deal -> !now.deals().contains(deal))
-                .forEach(deal -> said.add(deal + " no longer counts"));
-        now.deals().stream().filter(deal -> !deals.contains(deal)).forEach(deal -> said.add(deal + " counts now"));
+                .forEach(deal -> said.add(words.text("changed.deal-ended", "deal", deal)));
+        now.deals().stream()
+                .filter(deal -> !deals.contains(deal))
+                .forEach(deal -> said.add(words.text("changed.deal-counts", "deal", deal)));
         if (said.isEmpty() && !total.equals(now.total())) {
-            said.add("The total is now " + now.total());
+            said.add(words.text("changed.total", "total", now.total()));
         }
         return List.copyOf(said);
     }

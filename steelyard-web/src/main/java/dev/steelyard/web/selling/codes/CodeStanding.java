@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
  * Which of some codes still count.
  *
  * @param lists by the code that counts the list it is of
- * @param spent by the code that does not, why
+ * @param spent by the code that does not, the key of the text that says why
  */
 public record CodeStanding(Map<String, String> lists, Map<String, String> spent) {
 

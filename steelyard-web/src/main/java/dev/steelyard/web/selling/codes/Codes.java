@@ -35,9 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class Codes {
 
     private static final int AT_A_TIME = 1_000;
-    private static final String USED_UP = "it has been used";
-    private static final String OFF = "it no longer counts";
-    private static final String BY_YOU = "you have used it before";
+    private static final String USED_UP = "code.used-up";
+    private static final String OFF = "code.off";
+    private static final String BY_YOU = "code.used-by-you";
 
     private final JdbcTemplate sql;
     private final RowIds ids;

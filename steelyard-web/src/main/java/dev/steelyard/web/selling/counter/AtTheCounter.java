@@ -1,11 +1,13 @@
 package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.web.base.page.Countries;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
+import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,18 +24,25 @@ class AtTheCounter {
     private final Baskets baskets;
     private final BasketCookie cookie;
     private final Shops shops;
+    private final ShopperLanguages languages;
 
-    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, Shops shops) {
+    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, Shops shops, ShopperLanguages languages) {
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
         this.shops = shops;
+        this.languages = languages;
     }
 
     /** For whole pages: parts asked for in the background have no head. */
     @ModelAttribute
     void head(HttpServletRequest request, @AuthenticationPrincipal @Nullable StaffMember who, Model model) {
-        if (!request.getRequestURI().startsWith("/counter") || request.getHeader("HX-Request") != null) {
+        if (!request.getRequestURI().startsWith("/counter")) {
+            return;
+        }
+        Words words = ShopperWords.now();
+        model.addAttribute("words", words);
+        if (request.getHeader("HX-Request") != null) {
             return;
         }
         BookInForce book = books.inForce();
@@ -43,6 +52,7 @@ class AtTheCounter {
         model.addAttribute("shopper", shopper);
         model.addAttribute("mayBeAnother", who != null || book.shop().beAnother());
         model.addAttribute("groupNames", groups);
-        model.addAttribute("countries", Countries.all());
+        model.addAttribute("countries", Countries.in(words));
+        model.addAttribute("languages", languages.offered(request, book.shop()));
     }
 }

@@ -5,6 +5,8 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.shown.TypedAnswers;
@@ -147,7 +149,7 @@ class BasketController {
             page.fill(model, token);
         } else {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            String fault = Objects.requireNonNull(reading.fault()).message();
+            String fault = ShopperWords.now().sentence(NumberSays.quantity(Objects.requireNonNull(reading.fault())));
             page.fill(model, token, Map.of(line, quantity), Map.of(line, fault));
         }
         return background ? "counter/basket :: whole" : "counter/basket";

@@ -7,11 +7,10 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.core.reckoning.Place;
-import dev.steelyard.web.base.page.FirstLetter;
 import dev.steelyard.web.base.page.ReckoningText;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.NextText;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +54,10 @@ public record BasketLineView(
             lines.add(
                     pick.result() instanceof PricedLine line
                             ? priced(pick, line, left(priced.basket(), i, line), net ? nets[i] : null, priced.shopper())
-                            : refused(pick, (RefusedLine) pick.result()));
+                            : refused(
+                                    pick,
+                                    (RefusedLine) pick.result(),
+                                    priced.shopper().words()));
         }
         return List.copyOf(lines);
     }
@@ -70,21 +72,21 @@ public record BasketLineView(
         int minor = pick.book().shop().minorDigits();
         Offer offer = pick.offer();
         BigDecimal shown = without == null ? left.value() : without;
-        AsSeen seen = AsSeen.of(line.item(), shopper.customer(), pick.book());
+        AsSeen seen = AsSeen.of(line.item(), shopper.customer(), pick.book(), shopper.words());
         boolean dealt = !left.equals(line.total());
         return new BasketLineView(
                 pick.picked().id(),
                 pick.picked().sku(),
-                pick.name(line.item()),
+                shopper.words().in(pick.name(line.item())),
                 pick.picked().quantity(),
-                pick.answers(),
-                pick.variants(),
+                pick.answers().stream().map(shopper.words()::say).toList(),
+                shopper.words().say(pick.variants()),
                 null,
                 seen.money(line.shownPerPiece().value(), decimals),
                 line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
                 dealt ? seen.total(line.total().value()) : null,
                 dealt && left.compareTo(line.total()) > 0,
-                Show.money(shown, minor),
+                shopper.words().number(shown, minor),
                 offer == null
                         ? null
                         : NextText.of(
@@ -103,19 +105,19 @@ public record BasketLineView(
                         offer == null
                                 ? ShopPage.Reckoning.SHOWN
                                 : offer.card().card().shopPage().reckoning(),
+                        shopper.words(),
                         seen::figure));
     }
 
-    private static BasketLineView refused(PricedPick pick, RefusedLine refused) {
-        String why = refused.place().equals(Place.SKU) ? "This is no longer sold." : refused.message() + ".";
+    private static BasketLineView refused(PricedPick pick, RefusedLine refused, Words words) {
         return new BasketLineView(
                 pick.picked().id(),
                 pick.picked().sku(),
                 pick.picked().name(),
                 pick.picked().quantity(),
-                pick.answers(),
-                pick.variants(),
-                FirstLetter.large(why),
+                pick.answers().stream().map(words::say).toList(),
+                words.say(pick.variants()),
+                refused.place().equals(Place.SKU) ? words.text("basket.gone") : words.sentence(refused.what()) + ".",
                 "",
                 null,
                 null,

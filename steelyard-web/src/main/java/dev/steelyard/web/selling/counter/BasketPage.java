@@ -45,7 +45,7 @@ class BasketPage {
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         model.addAttribute("shopper", shopper);
-        model.addAttribute("countries", Countries.all());
+        model.addAttribute("countries", Countries.in(shopper.words()));
         model.addAttribute("payments", ways.offered(shopper.goesTo(), shopper.group()));
     }
 
@@ -64,12 +64,16 @@ class BasketPage {
             String was = now == null ? null : now.was(picked.seen());
             Offer offer = pick.offer();
             if (was != null && offer != null) {
-                AsSeen seen = AsSeen.of(offer.item(), shopper.customer(), book);
+                AsSeen seen = AsSeen.of(offer.item(), shopper.customer(), book, shopper.words());
                 changed.put(
                         picked.id(),
-                        "The price has changed since you put this in: by itself it was "
-                                + seen.total(new BigDecimal(was)) + ", it is " + seen.total(new BigDecimal(now.total()))
-                                + " now.");
+                        shopper.words()
+                                .text(
+                                        "basket.price-changed",
+                                        "was",
+                                        seen.total(new BigDecimal(was)),
+                                        "now",
+                                        seen.total(new BigDecimal(now.total()))));
             }
         }
         if (token != null && !fresh.isEmpty()) {

@@ -6,12 +6,11 @@ import dev.steelyard.core.deal.Dealt.Used;
 import dev.steelyard.core.deal.Dealt.Why;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.tax.Tax;
-import dev.steelyard.web.base.page.FirstLetter;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.DealText.UsedLine;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -77,6 +76,7 @@ public record BasketView(
         Shopper shopper = picks.shopper();
         PricedBasket priced = picks.basket();
         BookInForce book = picks.book();
+        Words words = shopper.words();
         int minor = book.shop().minorDigits();
         boolean net = seesWithout(shopper, priced, book);
         List<BasketLineView> lines = BasketLineView.of(picks, net);
@@ -94,18 +94,18 @@ public record BasketView(
                 : priced.before().value();
         return new BasketView(
                 lines,
-                dealt.used().isEmpty() ? null : Show.money(goods, minor),
+                dealt.used().isEmpty() ? null : words.number(goods, minor),
                 saved.entrySet().stream()
-                        .map(used -> DealText.used(used.getKey(), used.getValue(), !net, minor))
+                        .map(used -> DealText.used(used.getKey(), used.getValue(), !net, minor, words))
                         .toList(),
                 hints,
-                passed(dealt),
+                passed(dealt, words),
                 codes(shopper, dealt, book),
-                net ? Show.money(net(priced), minor) : null,
-                tax(priced.tax(), minor),
-                tooLarge || lines.isEmpty() ? null : Show.money(priced.toPay().value(), minor),
+                net ? words.number(net(priced), minor) : null,
+                tax(priced.tax(), minor, words),
+                tooLarge || lines.isEmpty() ? null : words.number(priced.toPay().value(), minor),
                 book.shop().currency(),
-                refusal(lines, priced),
+                refusal(lines, priced, words),
                 AsSeen.withoutTax(shopper.customer(), book));
     }
 
@@ -122,45 +122,45 @@ public record BasketView(
         return tax == null ? priced.total().value() : priced.total().value().subtract(tax.sum());
     }
 
-    private static @Nullable String refusal(List<BasketLineView> lines, PricedBasket priced) {
+    private static @Nullable String refusal(List<BasketLineView> lines, PricedBasket priced, Words words) {
         if (lines.isEmpty()) {
-            return "Your basket is empty.";
+            return words.text("basket.empty");
         }
         if (lines.stream().anyMatch(line -> line.refusal() != null)) {
-            return "Something in the basket cannot be ordered; take it out first.";
+            return words.text("basket.something-wrong");
         }
         if (priced.fault() == null) {
             return null;
         }
         return priced.places().isEmpty()
-                ? "This comes to more than can be ordered at once."
-                : sentence(priced.fault().message());
+                ? words.text("basket.too-large")
+                : words.sentence(priced.fault().what()) + ".";
     }
 
-    private static String sentence(String text) {
-        return FirstLetter.large(text) + ".";
-    }
-
-    private static List<TaxLine> tax(@Nullable Tax tax, int minor) {
+    private static List<TaxLine> tax(@Nullable Tax tax, int minor, Words words) {
         List<TaxLine> lines = new ArrayList<>();
         if (tax != null) {
             for (Tax.OfRate rate : tax.rates()) {
                 lines.add(new TaxLine(
-                        rate.rate().toPlainString() + " % tax "
-                                + (tax.included() ? "contained in " : "on ")
-                                + Show.money(rate.of().value(), minor),
-                        Show.money(rate.tax().value(), minor)));
+                        words.text(
+                                tax.included() ? "tax.contained" : "tax.on",
+                                "rate",
+                                words.number(rate.rate(), 0),
+                                "money",
+                                words.number(rate.of().value(), minor)),
+                        words.number(rate.tax().value(), minor)));
             }
         }
         return lines;
     }
 
-    private static List<String> passed(Dealt dealt) {
+    private static List<String> passed(Dealt dealt, Words words) {
         return dealt.unused().stream()
                 .filter(unused -> TOLD.contains(unused.why())
                         && !unused.deal().asksForCode()
                         && !unused.deal().charges())
-                .map(unused -> unused.deal().words() + ": " + unused.detail())
+                .map(unused -> words.text(
+                        "deal.not", "deal", words.in(unused.deal().words()), "why", words.say(unused.detail())))
                 .toList();
     }
 
@@ -171,23 +171,24 @@ public record BasketView(
     }
 
     private static Code code(String code, Shopper shopper, Dealt dealt, BookInForce book) {
+        Words words = shopper.words();
         String spent = shopper.codeStanding().spent().get(code);
         if (spent != null) {
-            return new Code(code, false, spent);
+            return new Code(code, false, words.text(spent));
         }
         String list = shopper.codeStanding().lists().get(code);
         for (Dealt.Used used : dealt.used()) {
             if (isOf(used.deal().conditions(), code, list)) {
                 UsedLine line = DealText.used(
-                        used, used.saved().value(), true, book.shop().minorDigits());
-                return new Code(code, true, line.words() + ", " + line.saved() + " off");
+                        used, used.saved().value(), true, book.shop().minorDigits(), words);
+                return new Code(code, true, words.text("code.gives", "deal", line.words(), "money", line.saved()));
             }
         }
         return dealt.unused().stream()
                 .filter(unused -> isOf(unused.deal().conditions(), code, list))
                 .findFirst()
-                .map(unused -> new Code(code, false, unused.detail()))
-                .orElseGet(() -> new Code(code, false, "no longer a code of this shop"));
+                .map(unused -> new Code(code, false, words.say(unused.detail())))
+                .orElseGet(() -> new Code(code, false, words.text("code.gone")));
     }
 
     /** @param list of which the code is; none for a code of its own */

@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.number.Quantity;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentMethod;
@@ -107,7 +108,8 @@ public class Baskets {
                                 LineContent.answers(line, mapper),
                                 LineContent.variants(line, mapper),
                                 line.seen()))
-                        .toList());
+                        .toList(),
+                ShopperWords.now());
     }
 
     private static ZonedDateTime at(@Nullable LocalDate day, @Nullable LocalTime time, ZonedDateTime now) {

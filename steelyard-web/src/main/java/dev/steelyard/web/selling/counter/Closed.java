@@ -19,9 +19,9 @@ final class Closed {
         List<Verdict> verdicts = book.book().verdicts(item.sku(), shopper.customer(), shopper.at());
         String hours = verdicts.stream()
                 .filter(verdict -> verdict.passedOver() == PassedOverFor.NOT_NOW)
-                .map(verdict -> HourWords.of(verdict.card().covers().times()))
+                .map(verdict -> HourWords.of(verdict.card().covers().times(), shopper.words()))
                 .distinct()
                 .collect(Collectors.joining("; "));
-        return hours.isEmpty() ? null : "Closed at this time: sold " + hours + ".";
+        return hours.isEmpty() ? null : shopper.words().text("closed", "hours", hours);
     }
 }

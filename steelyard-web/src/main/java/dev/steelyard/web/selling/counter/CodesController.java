@@ -2,10 +2,12 @@ package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.deal.DealChecks;
 import dev.steelyard.web.base.page.Countries;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.payment.PaymentWays;
+import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZonedDateTime;
@@ -72,27 +74,30 @@ class CodesController {
     }
 
     private @Nullable String fault(String code, String token, HttpServletRequest request) {
+        Words words = ShopperWords.now();
         String typed = code.strip();
         if (typed.isEmpty()) {
-            return "Type a code";
+            return words.text("code.missing");
         }
         if (typed.length() > DealChecks.LONGEST_CODE) {
-            return "A code has at most " + DealChecks.LONGEST_CODE + " characters; this one has " + typed.length();
+            return words.text("code.too-long", "most", DealChecks.LONGEST_CODE, "given", typed.length());
         }
         if (!guesses.allows(request.getRemoteAddr())) {
-            return "Too many wrong codes from here. Try again in an hour";
+            return words.text("code.too-many-here");
         }
         BookInForce book = books.inForce();
         CodeAnswer answer = baskets.enter(token, typed, book.book().deals().knowsCode(typed) || lists.knows(typed));
         if (answer instanceof CodeAnswer.TooMany many) {
-            return "Too many wrong codes. Try again after "
-                    + TIME.format(
-                            ZonedDateTime.ofInstant(many.again(), book.shop().zone()));
+            return words.text(
+                    "code.too-many",
+                    "time",
+                    TIME.format(
+                            ZonedDateTime.ofInstant(many.again(), book.shop().zone())));
         } else if (answer instanceof CodeAnswer.Full full) {
-            return "A basket takes at most " + full.most() + " codes; take one out first";
+            return words.text("code.full", "most", full.most());
         } else if (answer instanceof CodeAnswer.Unknown unknown) {
             guesses.wrong(request.getRemoteAddr());
-            return "No: “" + unknown.typed() + "” is not a code of this shop";
+            return words.text("code.unknown", "code", unknown.typed());
         }
         return null;
     }

@@ -6,6 +6,7 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.NotAllowed;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
@@ -65,7 +66,7 @@ class CounterController {
             HttpServletRequest request) {
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(cookie.read(request), book);
-        CounterList shown = CounterList.of(book.sold(), in, find, after);
+        CounterList shown = CounterList.of(book.sold(), in, find, after, shopper.words());
         model.addAttribute("list", shown);
         model.addAttribute("withoutTax", AsSeen.withoutTax(shopper.customer(), book));
         model.addAttribute(
@@ -91,14 +92,16 @@ class CounterController {
                         shopper.group(),
                         shopper.day(),
                         book.shop().rules(),
-                        AsSeen.of(offer.item(), shopper.customer(), book))
+                        AsSeen.of(offer.item(), shopper.customer(), book, shopper.words()))
                         .stream())
                 .toList();
         return new Card(
                 one.product().sku().value(),
-                one.product().name(),
+                shopper.words().in(one.product().told()),
                 one.picture(),
-                FromPrice.leastOf(prices).map(FromPrice::words).orElse(null));
+                FromPrice.leastOf(prices, shopper.words())
+                        .map(price -> price.words(shopper.words()))
+                        .orElse(null));
     }
 
     /** The page of a product, or of the product that a variant's SKU belongs to. */
@@ -159,7 +162,7 @@ class CounterController {
             HttpServletRequest request,
             HttpServletResponse response) {
         if (who == null && !books.inForce().shop().beAnother()) {
-            throw new NotAllowed("This shop lets only its own people be another customer.");
+            throw new NotAllowed(ShopperWords.now().text("not.another"));
         }
         baskets.be(
                 cookie.readOrMake(request, response),
@@ -193,6 +196,6 @@ class CounterController {
     }
 
     private static NotThere notSold() {
-        return new NotThere("This is not sold here, or no longer.");
+        return new NotThere(ShopperWords.now().text("not.sold"));
     }
 }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,32 +18,33 @@ record CounterList(List<Shelf> shelves, String in, String find, int later) {
 
     static final int FIRST_OF_A_SHELF = 12;
     static final int PAGE = 60;
-    private static final String OTHER = "Other";
 
     /** @param more how many more stand on it */
     record Shelf(String name, List<SoldProduct> goods, int more) {}
 
-    static CounterList of(List<SoldProduct> sold, String in, String find, int after) {
+    static CounterList of(List<SoldProduct> sold, String in, String find, int after, Words words) {
+        String other = words.text("list.other");
         if (in.isBlank() && find.isBlank()) {
-            return new CounterList(firsts(sold), "", "", 0);
+            return new CounterList(firsts(sold, other), "", "", 0);
         }
-        String words = SoldProduct.folded(find.strip());
+        String looked = SoldProduct.folded(find.strip());
         List<SoldProduct> fit = sold.stream()
-                .filter(one -> in.isBlank() || shelf(one).equals(in))
-                .filter(one -> one.words().contains(words))
+                .filter(one -> in.isBlank() || shelf(one, other).equals(in))
+                .filter(one -> one.words().contains(looked))
                 .toList();
         int from = Math.max(0, Math.min(after, fit.size()));
         int to = Math.min(fit.size(), from + PAGE);
-        List<Shelf> shelves =
-                fit.isEmpty() ? List.of() : List.of(new Shelf(in.isBlank() ? "Found" : in, fit.subList(from, to), 0));
+        List<Shelf> shelves = fit.isEmpty()
+                ? List.of()
+                : List.of(new Shelf(in.isBlank() ? words.text("list.found") : in, fit.subList(from, to), 0));
         return new CounterList(shelves, in, find, to < fit.size() ? to : 0);
     }
 
-    private static List<Shelf> firsts(List<SoldProduct> sold) {
+    private static List<Shelf> firsts(List<SoldProduct> sold, String other) {
         Map<String, List<SoldProduct>> firsts = new TreeMap<>();
         Map<String, Integer> counts = new TreeMap<>();
         for (SoldProduct one : sold) {
-            String shelf = shelf(one);
+            String shelf = shelf(one, other);
             if (counts.merge(shelf, 1, Integer::sum) <= FIRST_OF_A_SHELF) {
                 firsts.computeIfAbsent(shelf, any -> new ArrayList<>()).add(one);
             }
@@ -55,7 +57,7 @@ record CounterList(List<Shelf> shelves, String in, String find, int later) {
                 .toList();
     }
 
-    private static String shelf(SoldProduct one) {
-        return one.categories().isEmpty() ? OTHER : one.categories().get(0);
+    private static String shelf(SoldProduct one, String other) {
+        return one.categories().isEmpty() ? other : one.categories().get(0);
     }
 }

@@ -12,6 +12,7 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +56,9 @@ final class DealOffers {
             return List.of();
         }
         PricedBasket basket = line == null ? null : with(asked, others, shopper, book);
-        return deals.stream().map(deal -> shown(deal, basket, book)).toList();
+        return deals.stream()
+                .map(deal -> shown(deal, basket, book, shopper.words()))
+                .toList();
     }
 
     private static boolean isFor(Deal deal, Shopper shopper) {
@@ -76,16 +79,16 @@ final class DealOffers {
         return book.book().explainBasket(lines, shopper.occasion());
     }
 
-    private static Shown shown(Deal deal, @Nullable PricedBasket basket, BookInForce book) {
+    private static Shown shown(Deal deal, @Nullable PricedBasket basket, BookInForce book, Words words) {
         if (basket == null) {
-            return new Shown(deal.words(), "", false);
+            return new Shown(words.in(deal.words()), "", false);
         }
         boolean counts = basket.dealt().used().stream().map(Used::deal).anyMatch(used -> used == deal);
         String missing = basket.dealt().next().stream()
                 .filter(next -> next.deal() == deal)
                 .findFirst()
-                .map((Next next) -> DealText.next(next, book.book(), book.shop().minorDigits()))
+                .map((Next next) -> DealText.next(next, book.book(), book.shop().minorDigits(), words))
                 .orElse("");
-        return new Shown(deal.words(), missing, counts);
+        return new Shown(words.in(deal.words()), missing, counts);
     }
 }

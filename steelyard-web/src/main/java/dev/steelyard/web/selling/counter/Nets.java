@@ -22,7 +22,7 @@ public final class Nets {
         BigDecimal sum = BigDecimal.ZERO;
         for (int i = 0; i < used.shares().size(); i++) {
             PricedLine line = (PricedLine) priced.lines().get(priced.places().get(i));
-            AsSeen seen = AsSeen.of(line.item(), shopper.customer(), book);
+            AsSeen seen = AsSeen.of(line.item(), shopper.customer(), book, shopper.words());
             sum = sum.add(seen.of(used.shares().get(i).value(), seen.minor()));
         }
         return sum;

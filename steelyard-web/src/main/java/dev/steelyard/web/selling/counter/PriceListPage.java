@@ -13,6 +13,7 @@ import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Words;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,7 +85,7 @@ class PriceListPage {
         if (offer == null || !offer.canBePriced()) {
             return new Line(item.sku().value(), item.name(), "", List.of());
         }
-        AsSeen seen = AsSeen.of(item, customer, book);
+        AsSeen seen = AsSeen.of(item, customer, book, Words.owners());
         Asked one = new Asked(item, 1, Answers.NONE, customer.group(), now.toLocalDate());
         BreakTable table = BreakTable.of(offer.card(), one, 1, book.shop().rules(), seen);
         return new Line(
@@ -97,7 +98,7 @@ class PriceListPage {
                                 now.toLocalDate(),
                                 book.shop().rules(),
                                 seen)
-                        .map(FromPrice::words)
+                        .map(price -> price.words(Words.owners()))
                         .orElse(""),
                 table.shows()
                         ? table.tiers().stream()

@@ -4,6 +4,9 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.LineResult;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.selling.shown.AnswerWords;
@@ -28,27 +31,27 @@ public record PricedPick(Shopper.Offered offered, LineResult result, BookInForce
     }
 
     /** The product where each piece has a variant of its own, else the item. */
-    public String name(Item item) {
-        return picked().variants().isEmpty() ? item.name() : item.product().name();
+    public Wording name(Item item) {
+        return picked().variants().isEmpty() ? item.told() : item.product().told();
     }
 
-    /** The answers in words, one for each. */
-    public List<String> answers() {
+    /** The answers, one fact for each. */
+    public List<Fact> answers() {
         Offer offer = offer();
         return offer == null ? List.of() : AnswerWords.of(offer.card().card(), given());
     }
 
-    /** The variants of a lot's pieces, counted; empty where one goes for all. */
-    public String variants() {
-        List<String> pieces = Typed.forPieces(picked().variants(), picked().quantity()).stream()
+    /** The variants of a lot's pieces, counted; none where one goes for all. */
+    public @Nullable Fact variants() {
+        List<Part> pieces = Typed.forPieces(picked().variants(), picked().quantity()).stream()
                 .map(sku -> {
                     Item item = book.book().item(new Sku(sku));
                     return item == null || item.variant() == null
-                            ? sku
-                            : item.variant().name();
+                            ? Part.typed(sku)
+                            : Part.name(item.variant().told());
                 })
                 .toList();
-        return AnswerWords.counted(pieces);
+        return pieces.isEmpty() ? null : AnswerWords.counted(pieces);
     }
 
     /** The version of the card that prices it; none for the shelf price. */

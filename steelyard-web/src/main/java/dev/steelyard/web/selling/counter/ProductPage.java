@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A product page for what is typed on it.
  *
+ * @param name in the shopper's language
+ * @param description the same
  * @param variants to pick from; empty where there are none
  * @param sku of the variant picked
  * @param pieces the variant of each piece of a lot; empty where one goes for all
@@ -32,6 +34,8 @@ import org.jspecify.annotations.Nullable;
  */
 record ProductPage(
         GoodsEntry entry,
+        String name,
+        String description,
         List<Variant> variants,
         String sku,
         List<String> pieces,

@@ -22,9 +22,11 @@ import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step;
 import dev.steelyard.core.reckoning.Step.Figure;
-import dev.steelyard.web.base.page.FirstLetter;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Told;
 import dev.steelyard.web.base.page.ReckoningText;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.selling.shown.AsSeen;
@@ -37,6 +39,7 @@ import dev.steelyard.web.selling.shown.PackOffer;
 import dev.steelyard.web.selling.shown.PieceShape;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.web.selling.shown.UnitPrice;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -57,6 +60,7 @@ final class ProductPages {
     private final BookInForce book;
     private final TypedAnswers answers;
     private final AsSeen seen;
+    private final Words words;
 
     ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
         this.entry = entry;
@@ -65,7 +69,8 @@ final class ProductPages {
         this.typed = typed.orAtLeast(book.shop().rules().orders(offer.card()));
         this.shopper = shopper;
         this.book = book;
-        this.seen = AsSeen.of(offer.item(), shopper.customer(), book);
+        this.seen = AsSeen.of(offer.item(), shopper.customer(), book, shopper.words());
+        this.words = shopper.words();
         this.answers = typed.sent() ? typed.answers() : started();
     }
 
@@ -93,7 +98,7 @@ final class ProductPages {
         Asked asked = new Asked(offer.item(), pieces, given, shopper.group(), shopper.day());
         Map<String, String> faults = new LinkedHashMap<>();
         if (reading.fault() != null) {
-            faults.put(Place.QUANTITY.code(), reading.fault().message());
+            faults.put(Place.QUANTITY.code(), words.sentence(NumberSays.quantity(reading.fault())));
         }
         LineResult result = offer.canBePriced() ? together(given, pieces) : null;
         String refusal = null;
@@ -111,9 +116,11 @@ final class ProductPages {
         Set<String> asks = offer.card().open(asked);
         return new ProductPage(
                 entry,
+                words.in(entry.product().told()),
+                words.in(entry.description()),
                 entry.product().items().stream()
                         .filter(item -> item.variant() != null)
-                        .map(ProductPages::variant)
+                        .map(this::variant)
                         .toList(),
                 offer.item().sku().value(),
                 offer.variantForEachPiece() ? pieces(pieces) : List.of(),
@@ -132,10 +139,10 @@ final class ProductPages {
                 refusal,
                 line == null ? null : price(line, asked),
                 BreakTable.of(offer.card(), asked, line == null ? pieces : line.counted(), rules, seen),
-                PieceShape.of(offer.card().card(), answers),
+                PieceShape.of(offer.card().card(), answers, words),
                 book.shop().currency(),
                 line == null ? "" : shown(line).write(),
-                OrderWords.of(orders()),
+                OrderWords.of(orders(), words),
                 orders().step(),
                 AsSeen.withoutTax(shopper.customer(), book),
                 open ? DealOffers.of(offer, asked, line, others, shopper, book) : List.of());
@@ -164,13 +171,13 @@ final class ProductPages {
     }
 
     private String closed() {
-        return Objects.requireNonNullElse(
-                Closed.words(offer.item(), shopper, book), "No price yet. It cannot be bought until it has one.");
+        return Objects.requireNonNullElse(Closed.words(offer.item(), shopper, book), words.text("product.no-price"));
     }
 
-    private static ProductPage.Variant variant(Item item) {
+    private ProductPage.Variant variant(Item item) {
         return new ProductPage.Variant(
-                item.sku().value(), Objects.requireNonNull(item.variant()).name());
+                item.sku().value(),
+                words.in(Objects.requireNonNull(item.variant()).told()));
     }
 
     private List<String> pieces(long pieces) {
@@ -251,7 +258,8 @@ final class ProductPages {
         if (!steps.isEmpty()) {
             Step whole = steps.remove(steps.size() - 1);
             Figure figure = new Figure(total.value(), whole.result().decimals(), null);
-            steps.add(new Step(whole.label(), pieces + " × " + line.pricePerPiece(), figure, null));
+            Fact times = Fact.of(Told.TIMES, Part.count(pieces), Part.money(line.pricePerPiece()));
+            steps.add(new Step(whole.what(), times, figure, null));
         }
         return new Reckoning(steps, line.reckoning().passedOver());
     }
@@ -271,7 +279,7 @@ final class ProductPages {
             if (untyped && !typed.sent()) {
                 continue;
             }
-            String message = upper(fault.message());
+            String message = words.sentence(fault.what());
             if (fields.contains(field) || field.equals(Place.QUANTITY.code()) || field.equals(Place.PACK.code())) {
                 faults.putIfAbsent(field, message);
             } else if (unsaid == null) {
@@ -279,10 +287,6 @@ final class ProductPages {
             }
         }
         return unsaid;
-    }
-
-    private static String upper(String message) {
-        return FirstLetter.large(message);
     }
 
     private ProductPage.Price price(PricedLine line, Asked asked) {
@@ -298,17 +302,18 @@ final class ProductPages {
                 line.billable() == null ? null : line.billable().unit(),
                 seen);
         return new ProductPage.Price(
-                Quantity.words(Show.whole(line.quantity())),
+                words.text("pieces", "pieces", line.quantity()),
                 seen.money(line.shownPerPiece().value(), decimals),
                 line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
                 seen.total(line.total().value()),
-                shows.amount() && line.billable() != null ? Show.figure(line.billable()) : null,
+                shows.amount() && line.billable() != null ? words.figure(line.billable()) : null,
                 shows.suffix() ? perUnit : null,
                 line.figures().stream()
-                        .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
+                        .map(figure -> words.say(Fact.of(
+                                Told.ANSWERED, Part.name(figure.label()), Part.typed(words.figure(figure.figure())))))
                         .toList(),
                 NextText.of(line, offer.card(), asked, book.shop().rules(), seen),
-                others > 0 ? "together with " + Show.whole(others) + " in your basket" : null,
-                ReckoningText.forShoppers(line.reckoning(), shows.reckoning(), seen::figure));
+                others > 0 ? words.text("product.together", "count", others) : null,
+                ReckoningText.forShoppers(line.reckoning(), shows.reckoning(), words, seen::figure));
     }
 }

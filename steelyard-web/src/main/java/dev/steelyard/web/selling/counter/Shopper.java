@@ -5,10 +5,12 @@ import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.shown.TypedAnswers;
+import dev.steelyard.words.Words;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
@@ -28,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param codeStanding which of them, being of lists, still count
  * @param at the moment prices are for, in the shop's time zone
  * @param today whether that is now; else another day or time
+ * @param words of their language
  */
 public record Shopper(
         @Nullable Long basketId,
@@ -40,7 +43,8 @@ public record Shopper(
         CodeStanding codeStanding,
         ZonedDateTime at,
         boolean today,
-        List<Picked> picked) {
+        List<Picked> picked,
+        Words words) {
 
     /**
      * A line of the basket before it has a price.
@@ -91,7 +95,18 @@ public record Shopper(
     /** Someone who has not put anything anywhere yet. */
     static Shopper guest(String home, ZonedDateTime now) {
         return new Shopper(
-                null, null, null, home, true, PaymentMethod.CARD, List.of(), CodeStanding.NONE, now, true, List.of());
+                null,
+                null,
+                null,
+                home,
+                true,
+                PaymentMethod.CARD,
+                List.of(),
+                CodeStanding.NONE,
+                now,
+                true,
+                List.of(),
+                ShopperWords.now());
     }
 
     /** As cards and deals see them: whoever is in a group is signed in. */
@@ -111,12 +126,13 @@ public record Shopper(
 
     /** The same with other lines: what a change of the basket would come to. */
     Shopper with(List<Picked> others) {
-        return new Shopper(basketId, group, country, home, firstOrder, payment, codes, codeStanding, at, today, others);
+        return new Shopper(
+                basketId, group, country, home, firstOrder, payment, codes, codeStanding, at, today, others, words);
     }
 
     /** The same as whoever orders: what is for first orders goes by their e-mail, and codes once for each customer too. */
     public Shopper ordering(boolean first, CodeStanding standing) {
-        return new Shopper(basketId, group, country, home, first, payment, codes, standing, at, today, picked);
+        return new Shopper(basketId, group, country, home, first, payment, codes, standing, at, today, picked, words);
     }
 
     List<Offered> offered(BookInForce book) {

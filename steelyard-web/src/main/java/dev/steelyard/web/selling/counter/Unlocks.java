@@ -12,10 +12,10 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.TypedAnswers;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -96,7 +96,7 @@ final class Unlocks {
                 bestPriced = then;
             }
         }
-        String words = DealText.next(next, book.book(), book.shop().minorDigits());
+        String words = DealText.next(next, book.book(), book.shop().minorDigits(), shopper.words());
         if (best == null || bestPriced == null) {
             return Optional.empty();
         }
@@ -105,10 +105,11 @@ final class Unlocks {
 
     private String paid(PricedBasket then) {
         BigDecimal more = then.toPay().value().subtract(now.toPay().value());
-        String much = Show.money(more.abs(), book.shop().minorDigits());
+        Words words = shopper.words();
+        String much = words.number(more.abs(), book.shop().minorDigits());
         return more.signum() > 0
-                ? "you pay " + much + " more in all"
-                : more.signum() < 0 ? "you pay " + much + " less in all" : "you pay the same in all";
+                ? words.text("unlock.pay-more", "money", much)
+                : more.signum() < 0 ? words.text("unlock.pay-less", "money", much) : words.text("unlock.pay-same");
     }
 
     /** A hint is worth it for the shop too: all its deals give no more of the basket than the owner's bound. */
@@ -177,8 +178,13 @@ final class Unlocks {
         List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
         others.set(place, picked.of(quantity));
         return Optional.of(new Change(
-                "Add " + Show.whole(quantity - picked.quantity()) + " more × "
-                        + line.item().name(),
+                shopper.words()
+                        .text(
+                                "unlock.raise",
+                                "count",
+                                quantity - picked.quantity(),
+                                "name",
+                                shopper.words().in(line.item().told())),
                 picked.id(),
                 null,
                 quantity,
@@ -249,7 +255,13 @@ final class Unlocks {
         others.add(new Shopper.Picked(
                 0, item.sku().value(), item.name(), quantity, new TypedAnswers(Map.of(), ""), List.of(), null));
         return Optional.of(new Change(
-                "Add " + Show.whole(quantity) + " × " + item.name(),
+                shopper.words()
+                        .text(
+                                "unlock.add",
+                                "count",
+                                quantity,
+                                "name",
+                                shopper.words().in(item.told())),
                 null,
                 item.sku().value(),
                 quantity,

@@ -1,11 +1,11 @@
 package dev.steelyard.web.selling.orders;
 
-import dev.steelyard.web.base.page.ReckoningText;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
 /**
  * An order about to be stored, everything in it final: figures, names and reckonings are copies that no later change
@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param goodsTotal what the lines came to before deals; none for an order of before there were any
  * @param withoutTax whether the buyer sees figures without the tax they contain
  * @param unusedDeals what did not count, each with why
+ * @param language in which the buyer read it; none for an order of before there were several
  */
 public record NewOrder(
         String checkoutKey,
@@ -43,6 +44,7 @@ public record NewOrder(
         List<String> codes,
         Seller seller,
         boolean withoutTax,
+        @Nullable String language,
         List<Line> lines) {
 
     public NewOrder {
@@ -78,6 +80,7 @@ public record NewOrder(
                 codes,
                 seller,
                 withoutTax,
+                language,
                 lines);
     }
 
@@ -104,40 +107,45 @@ public record NewOrder(
     /**
      * A deal that counted.
      *
+     * @param told its words in the languages they are written in; none for an order of before there were any
      * @param saved below 0 where it added
-     * @param detail the figures it went by
+     * @param detail the figures it went by, as {@link FrozenFacts} keeps them
      * @param shares what it took off each line, in order
      * @param id of the deal; none where it is not known
      */
     public record Deal(
             String name,
             String words,
+            @Nullable JsonNode told,
             BigDecimal saved,
-            String detail,
+            @Nullable JsonNode detail,
             List<BigDecimal> shares,
             @Nullable Long id,
             @Nullable Long version) {}
 
-    /** A deal that did not count, and why. */
-    public record UnusedDeal(String name, String why) {}
+    /** A deal that did not count, and why, as {@link FrozenFacts} keeps it. */
+    public record UnusedDeal(String name, @Nullable JsonNode why) {}
 
     /**
      * A line.
      *
+     * @param told its name in the languages it is written in; none for an order of before there were any
      * @param pieceDecimals decimals the price of one piece is shown with
      * @param total before deals
      * @param afterDeals what deals left of it; none for an order of before there were any
      * @param taxRate in percent; none where no tax was reckoned
      * @param tax the line's own, for show
-     * @param answers “Length 523 cm”, and the variants of a lot's pieces, as they were shown
+     * @param answers “Length 523 cm”, and the variants of a lot's pieces, each as {@link FrozenFacts} keeps it
      * @param card the name of the rate card that priced it
      * @param cardId of that card; none for the shelf price
      * @param cardVersion the version of it; none for the shelf price
+     * @param reckoning its steps, as {@link FrozenFacts} keeps them
      */
     public record Line(
             long productId,
             String sku,
             String name,
+            @Nullable JsonNode told,
             int quantity,
             BigDecimal pricePerPiece,
             int pieceDecimals,
@@ -145,11 +153,11 @@ public record NewOrder(
             @Nullable BigDecimal afterDeals,
             @Nullable BigDecimal taxRate,
             @Nullable BigDecimal tax,
-            List<String> answers,
+            List<JsonNode> answers,
             String card,
             @Nullable Long cardId,
             @Nullable Long cardVersion,
-            List<ReckoningText.Line> reckoning) {
+            JsonNode reckoning) {
 
         public Line {
             answers = answers == null ? List.of() : answers; // a checkout begun before answers were frozen has none

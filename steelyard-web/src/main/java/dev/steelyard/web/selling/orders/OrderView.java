@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param goods what the lines came to before deals; none where no deal counted
  * @param country where the goods went to; empty where it is not known
  * @param paid how it is paid, in words
+ * @param state whether it is paid, in a word
+ * @param settled whether it is
  * @param tax “19 % tax contained in 30.00”, with its figure
  * @param without what a buyer who sees figures without tax sees; none for others
  */
@@ -25,9 +27,11 @@ public record OrderView(
         String total,
         String currency,
         String paid,
+        String state,
+        boolean settled,
         List<Tax> tax,
         List<Deal> deals,
-        List<NewOrder.UnusedDeal> unused,
+        List<Unused> unused,
         List<String> codes,
         NewOrder.Seller seller,
         @Nullable Without without,
@@ -46,6 +50,9 @@ public record OrderView(
     public boolean seenWithout() {
         return without != null;
     }
+
+    /** A deal that did not count, and why. */
+    public record Unused(String name, String why) {}
 
     /** The tax of one rate. */
     public record Tax(String words, String tax) {}

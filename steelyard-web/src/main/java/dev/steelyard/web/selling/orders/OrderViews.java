@@ -1,10 +1,7 @@
 package dev.steelyard.web.selling.orders;
 
-import dev.steelyard.core.number.Decimals;
-import dev.steelyard.web.base.page.Countries;
-import dev.steelyard.web.base.page.ReckoningText;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -12,6 +9,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Shows stored orders as they were sold. */
@@ -24,60 +22,71 @@ class OrderViews {
         this.mapper = mapper;
     }
 
+    /** As owners read it. */
     OrderView of(StoredOrder order, ZoneId zone) {
+        return of(order, zone, Words.owners());
+    }
+
+    /** In somebody's words. */
+    OrderView of(StoredOrder order, ZoneId zone, Words words) {
         int minor = order.minorDigits();
         List<NewOrder.Deal> deals = mapper.readValue(order.deals(), new TypeReference<List<NewOrder.Deal>>() {});
         BigDecimal goods = order.goodsTotal();
         return new OrderView(
                 order.number(),
-                Show.moment(order.placedAt(), zone),
-                order.pricedFor() == null ? "Everyone" : order.pricedFor(),
-                Show.day(order.pricedOn()),
+                words.moment(order.placedAt().atZone(zone).toLocalDateTime()),
+                order.pricedFor() == null ? words.text("order.everyone") : order.pricedFor(),
+                words.day(order.pricedOn()),
                 order.buyer(),
                 order.email(),
-                order.country() == null ? "" : Countries.all().getOrDefault(order.country(), order.country()),
-                goods == null || deals.isEmpty() ? null : Show.money(goods, minor),
-                Show.money(order.total(), minor),
+                order.country() == null ? "" : words.country(order.country()),
+                goods == null || deals.isEmpty() ? null : words.number(goods, minor),
+                words.number(order.total(), minor),
                 order.currency(),
-                paid(order),
-                tax(order, minor),
-                deals.stream().map(deal -> deal(deal, minor)).toList(),
-                mapper.readValue(order.unusedDeals(), new TypeReference<List<NewOrder.UnusedDeal>>() {}),
+                paid(order, words),
+                order.cardEnding().isBlank() ? words.text("order.to-pay") : words.text("order.paid"),
+                !order.cardEnding().isBlank(),
+                tax(order, minor, words),
+                deals.stream().map(deal -> deal(deal, minor, words)).toList(),
+                mapper.readValue(order.unusedDeals(), new TypeReference<List<NewOrder.UnusedDeal>>() {}).stream()
+                        .map(one -> new OrderView.Unused(one.name(), FrozenFacts.say(one.why(), words)))
+                        .toList(),
                 mapper.readValue(order.codes(), new TypeReference<List<String>>() {}),
                 mapper.readValue(order.seller(), NewOrder.Seller.class),
-                order.withoutTax() ? without(order, deals, minor) : null,
-                lines(order, deals, minor));
+                order.withoutTax() ? without(order, deals, minor, words) : null,
+                lines(order, deals, minor, words));
     }
 
-    private List<OrderView.Line> lines(StoredOrder order, List<NewOrder.Deal> deals, int minor) {
+    private List<OrderView.Line> lines(StoredOrder order, List<NewOrder.Deal> deals, int minor, Words words) {
         List<OrderView.Line> lines = new ArrayList<>();
         for (int i = 0; i < order.lines().size(); i++) {
             StoredOrderLine line = order.lines().get(i);
-            lines.add(line(line, taken(line, i, deals, minor), order.withoutTax(), minor));
+            lines.add(line(line, taken(line, i, deals, minor, words), order.withoutTax(), minor, words));
         }
         return lines;
     }
 
     /** What each deal took off a line, and what was left then. */
-    private static List<OrderView.Taken> taken(StoredOrderLine line, int at, List<NewOrder.Deal> deals, int minor) {
+    private static List<OrderView.Taken> taken(
+            StoredOrderLine line, int at, List<NewOrder.Deal> deals, int minor, Words words) {
         List<OrderView.Taken> taken = new ArrayList<>();
         BigDecimal left = line.total();
         for (NewOrder.Deal deal : deals) {
             BigDecimal share = at < deal.shares().size() ? deal.shares().get(at) : BigDecimal.ZERO;
             if (share.signum() != 0) {
                 left = left.subtract(share);
-                taken.add(new OrderView.Taken(deal.name(), signed(share, minor), Show.money(left, minor)));
+                taken.add(new OrderView.Taken(deal.name(), signed(share, minor, words), words.number(left, minor)));
             }
         }
         return taken;
     }
 
-    private static String signed(BigDecimal saved, int minor) {
-        return (saved.signum() < 0 ? "+" : "−") + Show.money(saved.abs(), minor);
+    private static String signed(BigDecimal saved, int minor, Words words) {
+        return (saved.signum() < 0 ? "+" : "−") + words.number(saved.abs(), minor);
     }
 
     /** Without the tax that figures contain; goods are what is left and what deals took off, so that they add up. */
-    private static OrderView.Without without(StoredOrder order, List<NewOrder.Deal> deals, int minor) {
+    private static OrderView.Without without(StoredOrder order, List<NewOrder.Deal> deals, int minor, Words words) {
         BigDecimal left = order.lines().stream()
                 .map(line -> net(line, after(line), minor))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
@@ -94,9 +103,9 @@ class OrderViews {
                 })
                 .toList();
         return new OrderView.Without(
-                Show.money(saved.stream().reduce(left, BigDecimal::add), minor),
-                saved.stream().map(one -> signed(one, minor)).toList(),
-                Show.money(left, minor));
+                words.number(saved.stream().reduce(left, BigDecimal::add), minor),
+                saved.stream().map(one -> signed(one, minor, words)).toList(),
+                words.number(left, minor));
     }
 
     private static BigDecimal after(StoredOrderLine line) {
@@ -109,54 +118,68 @@ class OrderViews {
     }
 
     private static BigDecimal less(BigDecimal money, @Nullable BigDecimal rate, int decimals) {
-        return new AsSeen(decimals, rate).of(money, decimals);
+        return new AsSeen(decimals, rate, Words.owners()).of(money, decimals);
     }
 
-    private static String paid(StoredOrder order) {
+    private static String paid(StoredOrder order, Words words) {
         return order.cardEnding().isBlank()
-                ? "to be paid by " + order.payment()
-                : "with the card ending " + order.cardEnding() + ", " + order.paymentReference();
+                ? words.text("order.by-way", "way", order.payment())
+                : words.text("order.by-card", "ending", order.cardEnding(), "reference", order.paymentReference());
     }
 
-    private List<OrderView.Tax> tax(StoredOrder order, int minor) {
+    private List<OrderView.Tax> tax(StoredOrder order, int minor, Words words) {
         List<NewOrder.Tax> taxes = mapper.readValue(order.tax(), new TypeReference<List<NewOrder.Tax>>() {});
         return taxes.stream()
                 .map(tax -> new OrderView.Tax(
-                        Decimals.plain(tax.rate(), 0) + " % tax " + (order.taxIncluded() ? "contained in " : "on ")
-                                + Show.money(tax.of(), minor),
-                        Show.money(tax.tax(), minor)))
+                        words.text(
+                                order.taxIncluded() ? "tax.contained" : "tax.on",
+                                "rate",
+                                words.number(tax.rate(), 0),
+                                "money",
+                                words.number(tax.of(), minor)),
+                        words.number(tax.tax(), minor)))
                 .toList();
     }
 
-    private static OrderView.Deal deal(NewOrder.Deal deal, int minor) {
+    private static OrderView.Deal deal(NewOrder.Deal deal, int minor, Words words) {
         return new OrderView.Deal(
-                deal.name(), deal.words(), signed(deal.saved(), minor), deal.detail(), deal.id(), deal.version());
+                deal.name(),
+                deal.told() == null ? deal.words() : FrozenFacts.say(deal.told(), words),
+                signed(deal.saved(), minor, words),
+                FrozenFacts.say(deal.detail(), words),
+                deal.id(),
+                deal.version());
     }
 
-    private OrderView.Line line(StoredOrderLine line, List<OrderView.Taken> taken, boolean without, int minor) {
+    private OrderView.Line line(
+            StoredOrderLine line, List<OrderView.Taken> taken, boolean without, int minor, Words words) {
         BigDecimal after = after(line);
         return new OrderView.Line(
                 line.sku(),
-                line.name(),
-                Show.whole(line.quantity()),
-                Show.money(line.pricePerPiece(), line.pieceDecimals()),
-                after.compareTo(line.total()) >= 0 ? null : Show.money(line.total(), minor),
-                Show.money(after, minor),
-                tax(line.taxRate(), line.tax(), minor),
-                mapper.readValue(line.answers(), new TypeReference<List<String>>() {}),
+                line.told() == null ? line.name() : FrozenFacts.say(mapper.readTree(line.told()), words),
+                words.whole(line.quantity()),
+                words.number(line.pricePerPiece(), line.pieceDecimals()),
+                after.compareTo(line.total()) >= 0 ? null : words.number(line.total(), minor),
+                words.number(after, minor),
+                tax(line.taxRate(), line.tax(), minor, words),
+                mapper.readValue(line.answers(), new TypeReference<List<JsonNode>>() {}).stream()
+                        .map(answer -> FrozenFacts.say(answer, words))
+                        .toList(),
                 line.card(),
                 line.cardId(),
                 line.cardVersion(),
-                mapper.readValue(line.reckoning(), new TypeReference<List<ReckoningText.Line>>() {}),
+                FrozenFacts.steps(mapper.readTree(line.reckoning()), words),
                 taken,
                 without
-                        ? Show.money(
+                        ? words.number(
                                 less(line.pricePerPiece(), line.taxRate(), line.pieceDecimals()), line.pieceDecimals())
                         : null,
-                without ? Show.money(net(line, after, minor), minor) : null);
+                without ? words.number(net(line, after, minor), minor) : null);
     }
 
-    private static String tax(@Nullable BigDecimal rate, @Nullable BigDecimal tax, int minor) {
-        return rate == null || tax == null ? "" : Decimals.plain(rate, 0) + " %: " + Show.money(tax, minor);
+    private static String tax(@Nullable BigDecimal rate, @Nullable BigDecimal tax, int minor, Words words) {
+        return rate == null || tax == null
+                ? ""
+                : words.text("tax.of-line", "rate", words.number(rate, 0), "money", words.number(tax, minor));
     }
 }

@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.orders;
 
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Words;
 import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -59,8 +60,10 @@ public class Orders {
                     stored,
                     i + 1,
                     line,
-                    mapper.writeValueAsString(line.answers()),
-                    mapper.writeValueAsString(line.reckoning())));
+                    new StoredOrderLine.Written(
+                            line.told() == null ? null : mapper.writeValueAsString(line.told()),
+                            mapper.writeValueAsString(line.answers()),
+                            mapper.writeValueAsString(line.reckoning()))));
         }
         entities.persist(stored);
         entities.flush();
@@ -158,21 +161,21 @@ public class Orders {
 
     @Transactional(readOnly = true)
     public Optional<OrderView> byNumber(String number) {
-        return find("number", number);
+        return find("number", number, Words.owners());
     }
 
     /** The order that a checkout came to. */
     @Transactional(readOnly = true)
-    public Optional<OrderView> byCheckout(String key) {
-        return find("checkoutKey", key);
+    public Optional<OrderView> byCheckout(String key, Words words) {
+        return find("checkoutKey", key, words);
     }
 
-    private Optional<OrderView> find(String field, String value) {
+    private Optional<OrderView> find(String field, String value, Words words) {
         ZoneId zone = shops.current().zone();
         return entities.createQuery("select o from StoredOrder o where o." + field + " = :value", StoredOrder.class)
                 .setParameter("value", value)
                 .getResultStream()
                 .findFirst()
-                .map(order -> views.of(order, zone));
+                .map(order -> views.of(order, zone, words));
     }
 }

@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A placed order. It has no setters: what was sold stays as it was. */
@@ -56,6 +57,7 @@ class StoredOrder extends Stored {
     private String seller = "{}";
 
     private boolean withoutTax;
+    private String language = "en";
 
     private String paymentReference = "";
 
@@ -92,12 +94,18 @@ class StoredOrder extends Stored {
         this.codes = written.codes();
         this.seller = written.seller();
         this.withoutTax = order.withoutTax();
+        this.language = Objects.requireNonNullElse(order.language(), "en");
         this.paymentReference = order.paymentReference();
         this.cardEnding = order.cardEnding();
     }
 
     String seller() {
         return seller;
+    }
+
+    /** In which the buyer read it. */
+    String language() {
+        return language;
     }
 
     boolean withoutTax() {

@@ -37,12 +37,17 @@ class StoredOrderLine extends Stored {
     @Column(columnDefinition = "longtext")
     private String answers = "[]";
 
+    private @Nullable String told;
+
     @Column(columnDefinition = "longtext")
     private String reckoning = "";
 
     protected StoredOrderLine() {}
 
-    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, String answers, String reckoning) {
+    /** What of a line is kept as JSON. */
+    record Written(@Nullable String told, String answers, String reckoning) {}
+
+    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, Written written) {
         this.order = order;
         this.position = position;
         this.productId = line.productId();
@@ -55,11 +60,12 @@ class StoredOrderLine extends Stored {
         this.afterDeals = line.afterDeals();
         this.taxRate = line.taxRate();
         this.tax = line.tax();
-        this.answers = answers;
+        this.told = written.told();
+        this.answers = written.answers();
         this.card = line.card();
         this.cardId = line.cardId();
         this.cardVersion = line.cardVersion();
-        this.reckoning = reckoning;
+        this.reckoning = written.reckoning();
     }
 
     String sku() {
@@ -68,6 +74,12 @@ class StoredOrderLine extends Stored {
 
     String name() {
         return name;
+    }
+
+    /** Its name in the languages it is written in; none for one alone. */
+    @Nullable
+    String told() {
+        return told;
     }
 
     int quantity() {

@@ -7,7 +7,7 @@ public sealed interface PaymentAnswer {
     record Approved(String reference) implements PaymentAnswer {}
 
     /** No money was taken, nor will be by this key. */
-    record Refused(String reason) implements PaymentAnswer {}
+    record Refused(PaymentRefused why) implements PaymentAnswer {}
 
     /** Nothing is decided yet. */
     record Pending() implements PaymentAnswer {}

@@ -1,5 +1,7 @@
 package dev.steelyard.web.selling.payment;
 
+import dev.steelyard.words.Language;
+import dev.steelyard.words.Words;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -29,6 +31,11 @@ public record PaymentMethod(
     public PaymentMethod {
         countries = Set.copyOf(countries);
         groups = Set.copyOf(groups);
+    }
+
+    /** What shoppers read: the shop's own words, or those of the language for one that Steelyard knows. */
+    public String title(Words words) {
+        return own || words.language() == Language.ENGLISH ? title : words.text("pay." + label.replace(' ', '-'));
     }
 
     /** Whether it is offered to whoever orders. @param group none for a guest */

@@ -63,8 +63,8 @@ class RemotePayments implements Payments {
     static PaymentAnswer of(String state, @Nullable String reference) {
         return switch (state) {
             case PaymentMessage.APPROVED -> new Approved(Objects.requireNonNullElse(reference, ""));
-            case PaymentMessage.DECLINED -> new Refused("The card was declined. No money was taken.");
-            case PaymentMessage.CANCELLED -> new Refused("The payment was called off. No money was taken.");
+            case PaymentMessage.DECLINED -> new Refused(PaymentRefused.DECLINED);
+            case PaymentMessage.CANCELLED -> new Refused(PaymentRefused.CALLED_OFF);
             case PaymentMessage.PENDING -> new Pending();
             default -> throw new NoAnswer("the payment service says what nobody knows: " + state);
         };

@@ -12,8 +12,8 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.BreakTable.Tier;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -115,22 +115,22 @@ final class AmountTiers {
         boolean fromZero = !rows.isEmpty() && rows.get(0).from().signum() == 0;
         if (first != null && !fromZero && !rows.isEmpty()) {
             BigDecimal end = rows.get(0).from();
-            String words = slices ? "the first " + with(end, unit) : "under " + with(end, unit);
+            String words = seen.words().text(slices ? "tier.first" : "tier.under", "amount", with(end, unit));
             boolean reached = amount != null && amount.compareTo(unit.toBase(end)) < 0;
             tiers.add(tier(words, per(first, unit), "", "", reached));
         }
         for (int i = 0; i < rows.size(); i++) {
             Break row = rows.get(i);
             BigDecimal next = i + 1 < rows.size() ? rows.get(i + 1).from() : null;
-            String lead = slices ? "what lies over " : "from ";
+            String lead = slices ? "tier.over" : "tier.from";
             boolean reached = amount != null
                     && amount.compareTo(unit.toBase(row.from())) >= 0
                     && (next == null || amount.compareTo(unit.toBase(next)) < 0);
             tiers.add(tier(
-                    lead + with(row.from(), unit),
+                    seen.words().text(lead, "amount", with(row.from(), unit)),
                     value == Ladder.Value.PRICE ? per(row.value(), unit) : "",
                     saves(row, value, first, unit),
-                    row.words().mark(),
+                    seen.words().in(row.words().mark()),
                     reached));
         }
         return new BreakTable(style, false, false, null, tiers);
@@ -138,24 +138,30 @@ final class AmountTiers {
 
     private String saves(Break row, Ladder.Value value, @Nullable BigDecimal first, Unit unit) {
         return switch (value) {
-            case PERCENT_OFF -> Show.money(row.value(), 0) + " %";
+            case PERCENT_OFF -> seen.words().percent(row.value());
             case AMOUNT_OFF -> per(row.value(), unit);
             default -> first == null || first.signum() == 0 || first.compareTo(row.value()) <= 0
                     ? ""
-                    : Show.percent(first.subtract(row.value()), first);
+                    : seen.words().percent(first.subtract(row.value()), first);
         };
     }
 
-    private static Tier tier(String words, String each, String saves, String mark, boolean reached) {
-        return new Tier(0, words, words, each, "", saves, "", mark, reached, false);
+    private Tier tier(String words, String each, String saves, String mark, boolean reached) {
+        return Tier.of(0, words, words, each, "", saves, "", mark, reached, false, seen.words());
     }
 
     private String per(BigDecimal price, Unit unit) {
-        return seen.total(price) + " per " + unit.symbol();
+        return seen.words()
+                .text(
+                        "per-unit",
+                        "money",
+                        seen.total(price),
+                        "unit",
+                        seen.words().symbol(unit));
     }
 
-    private static String with(BigDecimal amount, Unit unit) {
-        return Show.money(amount, 0) + " " + unit.symbol();
+    private String with(BigDecimal amount, Unit unit) {
+        return seen.words().amount(amount, unit);
     }
 
     /** How much more brings the price of a unit down, in a sentence; none where nothing does. */
@@ -179,12 +185,23 @@ final class AmountTiers {
             return null;
         }
         String more = with(unit.fromBase(unit.toBase(above.from()).subtract(amount, Decimals.EXACT)), unit);
-        String each = slices ? "each further " + unit.symbol() : "each " + unit.symbol();
+        Words words = seen.words();
         return switch (counting.value()) {
-            case PRICE -> more + " more and " + each + " costs " + seen.total(above.value());
-            case PERCENT_OFF -> more + " more and " + Show.money(above.value(), 0) + " % comes off"
-                    + (slices ? " what lies over it" : "");
-            default -> more + " more and " + seen.total(above.value()) + " comes off";
+            case PRICE -> words.text(
+                    slices ? "next.amount-price-further" : "next.amount-price",
+                    "amount",
+                    more,
+                    "unit",
+                    words.symbol(unit),
+                    "money",
+                    seen.total(above.value()));
+            case PERCENT_OFF -> words.text(
+                    slices ? "next.amount-percent-further" : "next.amount-percent",
+                    "amount",
+                    more,
+                    "percent",
+                    words.number(above.value(), 0));
+            default -> words.text("next.amount-off", "amount", more, "money", seen.total(above.value()));
         };
     }
 }

@@ -5,8 +5,8 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.tax.TaxRules;
-import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
@@ -17,23 +17,25 @@ import org.jspecify.annotations.Nullable;
  *
  * @param minor decimals of totals
  * @param rate of the tax to be taken out, in percent; none where figures are shown as they are
+ * @param words of whoever sees it
  */
-public record AsSeen(int minor, @Nullable BigDecimal rate) {
+public record AsSeen(int minor, @Nullable BigDecimal rate, Words words) {
 
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
-    /** As prices are. */
+    /** As prices are, for owners. */
     public static AsSeen asItIs(int minor) {
-        return new AsSeen(minor, null);
+        return new AsSeen(minor, null, Words.owners());
     }
 
     /** As a customer sees the prices of an item. */
-    public static AsSeen of(Item item, Customer customer, BookInForce book) {
+    public static AsSeen of(Item item, Customer customer, BookInForce book, Words words) {
         TaxRules tax = book.book().tax();
         boolean without = tax != null && tax.pricesInclude() && tax.seesWithout(customer.group());
         return new AsSeen(
                 book.shop().minorDigits(),
-                without ? tax.rate(customer.country(), item.product().traits().taxClass()) : null);
+                without ? tax.rate(customer.country(), item.product().traits().taxClass()) : null,
+                words);
     }
 
     /** Whether a customer sees prices without tax: their group does, or all prices are so. */
@@ -64,7 +66,7 @@ public record AsSeen(int minor, @Nullable BigDecimal rate) {
 
     /** The same in digits. */
     public String money(BigDecimal money, int decimals) {
-        return Show.money(of(money, decimals), decimals);
+        return words.number(of(money, decimals), decimals);
     }
 
     /** A total in digits. */

@@ -5,11 +5,13 @@ import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.web.base.page.Show;
+import dev.steelyard.core.unit.Unit;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param limits “150 to 1200 cm”; empty for a choice
  * @param help the owner's words beside the field
  * @param open whether it is put to the shopper now
+ * @param ticked what a tick box says: its label, with the owner's words for the ticked option where there are some
  */
 public record AskView(
         String name,
@@ -35,7 +38,8 @@ public record AskView(
         boolean required,
         String limits,
         String help,
-        boolean open) {
+        boolean open,
+        String ticked) {
 
     private static final String MEASURED = "measured";
 
@@ -47,14 +51,9 @@ public record AskView(
      *
      * @param picture address of its picture; none for none
      * @param charge “+ 18.00”, “no charge”
+     * @param free whether nothing is charged for it
      */
-    public record OptionView(String name, String label, @Nullable String picture, String charge) {}
-
-    /** What a tick box says: its label, with the owner's words for the ticked option where there are some. */
-    public String ticked() {
-        OptionView yes = options.get(1);
-        return yes.label().equals(yes.name()) ? label : label + ": " + yes.label();
-    }
+    public record OptionView(String name, String label, @Nullable String picture, String charge, boolean free) {}
 
     public boolean measured() {
         return look.equals(MEASURED);
@@ -70,27 +69,28 @@ public record AskView(
     private static AskView of(Ask ask, boolean open, TypedAnswers typed, AsSeen seen) {
         String value = typed.answer(ask.name());
         if (ask instanceof Measurement measurement) {
-            List<UnitView> units = new ArrayList<>(List.of(view(measurement.unit())));
-            measurement.otherUnits().forEach(other -> units.add(view(other.unit())));
+            List<UnitView> units = new ArrayList<>(List.of(view(measurement.unit(), seen)));
+            measurement.otherUnits().forEach(other -> units.add(view(other.unit(), seen)));
             String picked = typed.unit(ask.name());
             boolean known = units.stream().anyMatch(unit -> unit.code().equals(picked));
             return new AskView(
                     ask.name(),
-                    ask.label(),
+                    seen.words().in(ask.label()),
                     MEASURED,
                     value,
                     known ? picked : measurement.unit().code(),
                     units,
                     List.of(),
                     true,
-                    limits(measurement),
-                    measurement.help() == null ? "" : measurement.help(),
-                    open);
+                    limits(measurement, seen.words()),
+                    seen.words().in(measurement.help()),
+                    open,
+                    "");
         }
         Choice choice = (Choice) ask;
         return new AskView(
                 ask.name(),
-                ask.label(),
+                seen.words().in(ask.label()),
                 choice.look().name().toLowerCase(Locale.ROOT),
                 value,
                 "",
@@ -98,50 +98,75 @@ public record AskView(
                 choice.options().stream()
                         .map(option -> new OptionView(
                                 option.name(),
-                                option.label() == null ? option.name() : option.label(),
+                                seen.words().in(option.called()),
                                 option.picture(),
-                                charge(option.charge(), seen)))
+                                charge(option.charge(), seen),
+                                option.charge() instanceof Charge.None))
                         .toList(),
                 choice.required(),
                 "",
                 "",
-                open);
+                open,
+                ticked(choice, seen.words()));
     }
 
-    private static UnitView view(dev.steelyard.core.unit.Unit unit) {
-        return new UnitView(unit.code(), unit.symbol());
-    }
-
-    private static String limits(Measurement ask) {
-        String symbol = ask.unit().symbol();
-        if (ask.least() == null && ask.most() == null) {
-            return symbol;
+    private static String ticked(Choice choice, Words words) {
+        if (choice.look() != Choice.Look.TICK) {
+            return "";
         }
-        String range = ask.least() == null
-                ? "up to " + plain(ask.most())
-                : ask.most() == null ? "from " + plain(ask.least()) : plain(ask.least()) + " to " + plain(ask.most());
-        return (range + " " + symbol).strip();
+        Choice.Option yes = choice.options().get(1);
+        return yes.label().isEmpty() || yes.label().own().equals(yes.name())
+                ? words.in(choice.label())
+                : words.text("choice.named", "label", words.in(choice.label()), "option", words.in(yes.label()));
     }
 
-    private static String plain(@Nullable BigDecimal value) {
-        return value == null ? "" : Show.money(value, 0);
+    private static UnitView view(Unit unit, AsSeen seen) {
+        return new UnitView(unit.code(), seen.words().symbol(unit));
+    }
+
+    private static String limits(Measurement ask, Words words) {
+        BigDecimal least = ask.least();
+        BigDecimal most = ask.most();
+        if (least == null && most == null) {
+            return words.symbol(ask.unit());
+        }
+        if (most == null) {
+            return words.text("limits.from", "least", words.amount(Objects.requireNonNull(least), ask.unit()));
+        }
+        String largest = words.amount(most, ask.unit());
+        return least == null
+                ? words.text("limits.up-to", "most", largest)
+                : words.text("limits.between", "least", words.number(least, 0), "most", largest);
     }
 
     private static String charge(Charge charge, AsSeen seen) {
+        Words words = seen.words();
         if (charge instanceof Charge.PerPiece piece) {
-            return signed(seen, piece.amount(), "");
+            return signed("charge.each", piece.amount(), seen, "");
         } else if (charge instanceof Charge.PerUnit unit) {
-            return signed(seen, unit.amount(), " per " + unit.unit().symbol());
+            return signed("charge.unit", unit.amount(), seen, words.symbol(unit.unit()));
         } else if (charge instanceof Charge.Percent percent) {
-            return signed(AsSeen.asItIs(0), percent.percent(), " %");
+            return percent.percent().signum() == 0
+                    ? words.text("charge.none")
+                    : words.text(
+                            "charge.percent",
+                            "sign",
+                            sign(percent.percent()),
+                            "percent",
+                            words.number(percent.percent().abs(), 0));
         } else if (charge instanceof Charge.PerLine line) {
-            return signed(seen, line.amount(), " once");
+            return signed("charge.once", line.amount(), seen, "");
         }
-        return "no charge";
+        return words.text("charge.none");
     }
 
-    private static String signed(AsSeen seen, BigDecimal amount, String unit) {
-        String digits = seen.total(amount.abs()) + unit;
-        return amount.signum() == 0 ? "no charge" : (amount.signum() < 0 ? "− " : "+ ") + digits;
+    private static String signed(String key, BigDecimal amount, AsSeen seen, String unit) {
+        return amount.signum() == 0
+                ? seen.words().text("charge.none")
+                : seen.words().text(key, "sign", sign(amount), "money", seen.total(amount.abs()), "unit", unit);
+    }
+
+    private static String sign(BigDecimal amount) {
+        return amount.signum() < 0 ? "−" : "+";
     }
 }

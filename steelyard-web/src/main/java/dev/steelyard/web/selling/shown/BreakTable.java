@@ -15,7 +15,7 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.web.base.page.Show;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +33,6 @@ import org.jspecify.annotations.Nullable;
 public record BreakTable(String style, boolean pieces, boolean lots, @Nullable String mark, List<Tier> tiers) {
 
     private static final int MOST = 24;
-    private static final String FURTHER = "each further";
 
     /**
      * A break.
@@ -48,6 +47,9 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
      * @param mark the owner's short word
      * @param reached whether it is the one that counts
      * @param together whether its price is that of all its pieces, whatever their number
+     * @param eachWords “6.90 each”; “each further 27.00” beyond the last lot
+     * @param worth “6.90”, “6 % off”, of a lot “180.00”; of a tier without a price yet and without a reduction, that it is
+     *     the full price
      */
     public record Tier(
             long from,
@@ -59,18 +61,34 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             String line,
             String mark,
             boolean reached,
-            boolean together) {
+            boolean together,
+            String eachWords,
+            String worth) {
 
-        /** “6.90 each”; “each further 27.00” beyond the last lot. */
-        public String eachWords() {
-            return each.startsWith(FURTHER) ? each : each + " each";
+        static Tier of(
+                long from,
+                String range,
+                String title,
+                String each,
+                String total,
+                String saves,
+                String line,
+                String mark,
+                boolean reached,
+                boolean together,
+                Words words) {
+            String worth = together && !total.isEmpty()
+                    ? total
+                    : !each.isEmpty()
+                            ? each
+                            : saves.isEmpty() ? words.text("tier.full") : words.text("tier.off", "much", saves);
+            String eachWords = each.isEmpty() ? "" : words.text("tier.each", "money", each);
+            return new Tier(from, range, title, each, total, saves, line, mark, reached, together, eachWords, worth);
         }
 
-        /** “6.90”, “6 % off”, of a lot “180.00”; of a tier without a price yet and without a reduction, that it is the full price. */
-        public String worth() {
-            return together && !total.isEmpty()
-                    ? total
-                    : !each.isEmpty() ? each : saves.isEmpty() ? "full price" : saves + " off";
+        /** What each piece beyond the last lot costs. */
+        static Tier further(long from, String range, String each, boolean reached) {
+            return new Tier(from, range, range, each, "", "", "", "", reached, false, each, each);
         }
     }
 
@@ -142,7 +160,9 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
             if (further != null && ladder.definition().upTo() != null) {
                 tiers.add(further(ladder.definition().upTo().longValue() + 1, further, counted));
             }
-            String mark = card.card().shopPage().saving() && most.some() ? "save up to " + most.percent() : null;
+            String mark = card.card().shopPage().saving() && most.some()
+                    ? seen.words().text("tier.save-up-to", "percent", most.percent(seen.words()))
+                    : null;
             return new BreakTable(style(card), true, lots, mark, tiers);
         }
 
@@ -153,9 +173,12 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
 
         /** What each piece beyond the last lot costs. */
         private Tier further(long from, BigDecimal each, long counted) {
-            String words = Show.whole(from) + " and more";
-            return new Tier(
-                    from, words, words, FURTHER + " " + seen.total(each), "", "", "", "", counted >= from, false);
+            Words words = seen.words();
+            return Tier.further(
+                    from,
+                    words.text("range.more", "from", words.whole(from)),
+                    words.text("tier.further", "money", seen.total(each)),
+                    counted >= from);
         }
 
         /** What a piece costs below the first break, or at best in the first lot; exact. */
@@ -187,24 +210,27 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                 boolean lot) {
             BigDecimal each = line == null ? null : each(line);
             BreakWords words = row == null ? BreakWords.NONE : row.words();
-            String title = !words.title().isEmpty() ? words.title() : Quantity.words(Show.whole(from));
-            return new Tier(
+            String title = !words.title().isEmpty()
+                    ? seen.words().in(words.title())
+                    : seen.words().text("pieces", "pieces", from);
+            return Tier.of(
                     from,
-                    range(from, last),
+                    range(from, last, seen.words()),
                     title,
                     each == null ? "" : seen.money(each, each.scale()),
                     line == null ? "" : seen.total(line.total().value()),
-                    saving.some() ? saving.percent() : written(row, line),
+                    saving.some() ? saving.percent(seen.words()) : written(row, line),
                     line == null || each == null ? "" : second(words, each, line, saving),
-                    words.mark(),
+                    seen.words().in(words.mark()),
                     counted >= from && counted <= last,
-                    lot);
+                    lot,
+                    seen.words());
         }
 
         /** What the card says where no price can be told yet. */
         private String written(@Nullable Break row, @Nullable PricedLine line) {
             return row != null && line == null && ladder.definition().value() == Ladder.Value.PERCENT_OFF
-                    ? Show.money(row.value(), 0) + " %"
+                    ? seen.words().percent(row.value())
                     : "";
         }
 
@@ -224,9 +250,12 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
                         case TOTAL -> seen.total(line.total().value());
                         case SAVED_EACH -> seen.total(saving.each(seen.minor()));
                         case SAVED_IN_ALL -> seen.total(saving.inAll());
-                        case SAVED_PERCENT -> saving.percent();
+                        case SAVED_PERCENT -> saving.percent(seen.words());
                     };
-            return (words.before() + " " + figure + " " + words.after()).strip().replace("  ", " ");
+            return (seen.words().in(words.before()) + " " + figure + " "
+                            + seen.words().in(words.after()))
+                    .strip()
+                    .replace("  ", " ");
         }
 
         private Optional<PricedLine> priced(long quantity) {
@@ -243,11 +272,13 @@ public record BreakTable(String style, boolean pieces, boolean lots, @Nullable S
         }
     }
 
-    static String range(long from, long last) {
+    static String range(long from, long last, Words words) {
         if (last >= Quantity.MOST) {
-            return from == 1 ? "any number" : Show.whole(from) + " and more";
+            return from == 1 ? words.text("range.any") : words.text("range.more", "from", words.whole(from));
         }
-        return from == last ? Show.whole(from) : Show.whole(from) + " to " + Show.whole(last);
+        return from == last
+                ? words.whole(from)
+                : words.text("range.to", "from", words.whole(from), "to", words.whole(last));
     }
 
     /** Whether a card's page shows its breaks at all. */

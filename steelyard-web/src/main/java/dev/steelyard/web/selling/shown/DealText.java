@@ -9,9 +9,11 @@ import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.deal.Next;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.pricing.PriceBook;
-import dev.steelyard.web.base.page.Show;
+import dev.steelyard.core.said.DealSays;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.List;
 
@@ -39,13 +41,13 @@ public final class DealText {
      * @param saved as it is seen; below 0 where it adds
      * @param detailed whether the figures it went by are as they are seen too
      */
-    public static UsedLine used(Used used, BigDecimal saved, boolean detailed, int minorDigits) {
+    public static UsedLine used(Used used, BigDecimal saved, boolean detailed, int minorDigits, Words words) {
         return new UsedLine(
                 used.deal().name(),
-                used.deal().words(),
-                Show.money(saved.abs(), minorDigits),
+                words.in(used.deal().words()),
+                words.number(saved.abs(), minorDigits),
                 saved.signum() < 0,
-                detailed ? used.detail() : "");
+                detailed ? words.say(used.detail()) : "");
     }
 
     /** Deals not used, without a later version of one that another version of is there already. */
@@ -64,59 +66,58 @@ public final class DealText {
     }
 
     /** “5 % off”, “0.40 off each”, “6.00 each”. */
-    public static String reward(Value value, BigDecimal much, int minorDigits) {
-        return switch (value) {
-            case PERCENT_OFF -> Decimals.plain(much, 0) + " % off";
-            case AMOUNT_OFF -> Show.money(much, minorDigits) + " off";
-            case AMOUNT_OFF_EACH -> Show.money(much, minorDigits) + " off each";
-            case PRICE_EACH -> Show.money(much, minorDigits) + " each";
-            case FREE -> "free";
-        };
+    public static String reward(Value value, BigDecimal much, int minorDigits, Words words) {
+        Part money = new Part.Money(much, minorDigits);
+        return words.say(
+                switch (value) {
+                    case PERCENT_OFF -> Fact.of(DealSays.PERCENT_OFF, Part.number(much));
+                    case AMOUNT_OFF -> Fact.of(DealSays.MONEY_OFF, money);
+                    case AMOUNT_OFF_EACH -> Fact.of(DealSays.OFF_EACH, money);
+                    case PRICE_EACH -> Fact.of(DealSays.EACH, money);
+                    case FREE -> Fact.of(DealSays.FREE);
+                });
     }
 
     /** What the given pieces of a deal are: “free”, “at half price”, “5.00 off”. */
-    public static String given(BuyAndGet both, int minorDigits) {
+    public static String given(BuyAndGet both, int minorDigits, Words words) {
+        String money = words.number(both.amount(), minorDigits);
         return switch (both.value()) {
-            case FREE -> "free";
+            case FREE -> words.text("given.free");
             case PERCENT_OFF -> both.amount().compareTo(HALF) == 0
-                    ? "at half price"
-                    : Decimals.plain(both.amount(), 0) + " % off";
-            case PRICE_EACH -> "at " + Show.money(both.amount(), minorDigits);
-            case AMOUNT_OFF, AMOUNT_OFF_EACH -> Show.money(both.amount(), minorDigits) + " off";
+                    ? words.text("given.half")
+                    : words.text("given.percent", "percent", words.number(both.amount(), 0));
+            case PRICE_EACH -> words.text("given.at", "money", money);
+            case AMOUNT_OFF, AMOUNT_OFF_EACH -> words.text("given.off", "money", money);
         };
     }
 
     /** What would unlock a deal, as a sentence without its end: “Add 12.40 of Rope for 5 % off”. */
-    public static String next(Next next, PriceBook book, int minorDigits) {
-        String goods = GoodsWords.of(next.goods(), book);
+    public static String next(Next next, PriceBook book, int minorDigits, Words words) {
+        String goods = next.goods().isEverything() ? "" : GoodsWords.of(next.goods(), book, words);
         Gives gives = next.deal().gives();
-        String much = Show.money(next.much(), 0);
-        boolean one = next.much().compareTo(BigDecimal.ONE) == 0;
         if (gives instanceof BuyAndGet both) {
-            return given(next, both, goods, one ? "One" : much, minorDigits);
+            return given(next, both, goods, minorDigits, words);
         }
         Value value = ((OnLadder) gives).value();
-        String reward =
-                next.row() == null ? "" : " for " + reward(value, next.row().value(), minorDigits);
+        String reward = next.row() == null ? "" : reward(value, next.row().value(), minorDigits, words);
         return switch (next.need()) {
-            case SPEND -> "Add " + Show.money(next.much(), minorDigits)
-                    + (goods.equals("goods") ? " more" : " of " + goods) + reward;
-            case PRODUCTS, SKUS -> (one ? "One more different product" : much + " more different products")
-                    + (goods.equals("goods") ? "" : " of " + goods)
-                    + reward;
-            default -> (one ? "One more" : much + " more") + (goods.equals("goods") ? "" : " of " + goods) + reward;
+            case SPEND -> words.text(
+                    "unlock.spend", "money", words.number(next.much(), minorDigits), "goods", goods, "reward", reward);
+            case PRODUCTS, SKUS -> words.text(
+                    "unlock.products", "much", next.much().longValue(), "goods", goods, "reward", reward);
+            default -> words.text("unlock.pieces", "much", next.much().longValue(), "goods", goods, "reward", reward);
         };
     }
 
-    private static String given(Next next, BuyAndGet both, String goods, String much, int minorDigits) {
-        boolean same = both.buy().equals(both.get());
-        String many = both.getPieces() == 1 ? "the cheapest is " : "the cheapest " + both.getPieces() + " are ";
-        if (same) {
-            return much + " more" + (goods.equals("goods") ? "" : " of " + goods) + " and " + many
-                    + given(both, minorDigits);
+    private static String given(Next next, BuyAndGet both, String goods, int minorDigits, Words words) {
+        String given = given(both, minorDigits, words);
+        long much = next.much().longValue();
+        if (both.buy().equals(both.get())) {
+            return words.text("unlock.same", "much", much, "goods", goods, "pieces", both.getPieces(), "given", given);
         }
+        String named = goods.isEmpty() ? words.text("goods.all") : goods;
         return next.need() == Next.Need.GET
-                ? "Add one of " + goods + ": it is " + given(both, minorDigits)
-                : much + " more of " + goods + " and another is " + given(both, minorDigits);
+                ? words.text("unlock.get", "goods", named, "given", given)
+                : words.text("unlock.buy", "much", much, "goods", named, "given", given);
     }
 }

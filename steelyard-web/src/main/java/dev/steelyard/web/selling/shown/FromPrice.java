@@ -17,6 +17,7 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -41,15 +42,15 @@ import org.jspecify.annotations.Nullable;
 public record FromPrice(String lead, BigDecimal least, String money, String per) {
 
     /** As one text. */
-    public String words() {
-        return Stream.of(lead, money, per).filter(part -> !part.isEmpty()).reduce("", (a, b) -> (a + " " + b).strip());
+    public String words(Words by) {
+        return by.text("from.words", "lead", lead, "money", money, "per", per);
     }
 
     /** The least of several, as “from” where they are not all the same; none of none. */
-    public static Optional<FromPrice> leastOf(List<FromPrice> prices) {
+    public static Optional<FromPrice> leastOf(List<FromPrice> prices, Words by) {
         return prices.stream().min(Comparator.comparing(FromPrice::least)).map(least -> {
             boolean same = prices.stream().allMatch(other -> other.least().compareTo(least.least()) == 0);
-            return same ? least : new FromPrice("from", least.least(), least.money(), least.per());
+            return same ? least : new FromPrice(by.text("from.lead"), least.least(), least.money(), least.per());
         });
     }
 
@@ -101,24 +102,29 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
             if (ladder != null && ladder.value() == Ladder.Value.PRICE && ladder.unit() == unit) {
                 inForce().forEach(row -> prices.add(row.value()));
             }
-            return Optional.of(said(
-                    prices.stream().min(Comparator.naturalOrder()).orElseThrow(),
-                    true,
-                    "per " + unit.symbol() + flat()));
+            return Optional.of(
+                    said(prices.stream().min(Comparator.naturalOrder()).orElseThrow(), true, rateWords(unit)));
         }
 
-        /** What is charged beside a rate: nobody pays the rate alone. */
-        private String flat() {
+        /** With what is charged beside a rate: nobody pays the rate alone. */
+        private String rateWords(Unit unit) {
             Finish finish = card.card().finish();
             BigDecimal base = card.card().cases().all().stream()
                     .map(one -> one.base() == null ? BigDecimal.ZERO : one.base())
                     .min(Comparator.naturalOrder())
                     .orElse(BigDecimal.ZERO);
-            return (base.signum() > 0 ? ", plus " + seen.total(base) + " each" : "")
-                    + (finish.setUp() == null || finish.setUp().signum() == 0
-                            ? ""
-                            : ", plus " + seen.total(finish.setUp()) + " once")
-                    + (finish.minimum() == null ? "" : ", at least " + seen.total(finish.minimum()));
+            boolean setUp = finish.setUp() != null && finish.setUp().signum() != 0;
+            return seen.words()
+                    .text(
+                            "from.rate",
+                            "unit",
+                            seen.words().symbol(unit),
+                            "base",
+                            base.signum() > 0 ? seen.total(base) : "",
+                            "setUp",
+                            setUp ? seen.total(finish.setUp()) : "",
+                            "least",
+                            finish.minimum() == null ? "" : seen.total(finish.minimum()));
         }
 
         /** A listed price with what is charged once, and not less than the minimum: what one piece costs alone. */
@@ -184,7 +190,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
                             choice.start() != null
                                     ? choice.start()
                                     : choice.optionNames().stream().findFirst().orElse("")));
-            String per = card.card().measurements().isEmpty() ? "" : "at the smallest size";
+            String per =
+                    card.card().measurements().isEmpty() ? "" : seen.words().text("from.smallest");
             return priced(rules.orders(card).smallest().orElse(1), smallest)
                     .map(line -> said(line.shownPerPiece().value(), false, per));
         }
@@ -213,7 +220,8 @@ public record FromPrice(String lead, BigDecimal least, String money, String per)
         private FromPrice said(BigDecimal least, boolean several, String per) {
             int decimals = rules.roundingFor(item.product(), card.card()).unitPriceDecimals();
             BigDecimal rounded = least.scale() <= decimals ? least : least.setScale(decimals, RoundingMode.HALF_UP);
-            return new FromPrice(several ? "from" : "", rounded, seen.money(rounded, decimals), per);
+            return new FromPrice(
+                    several ? seen.words().text("from.lead") : "", rounded, seen.money(rounded, decimals), per);
         }
     }
 }

@@ -6,8 +6,12 @@ import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.words.Words;
+import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Some goods in words: “Hardware”, “Deck brush or Bow shackle, 8 mm”. */
 public final class GoodsWords {
@@ -17,46 +21,58 @@ public final class GoodsWords {
     private GoodsWords() {}
 
     /** What a set of goods is called; “goods” where it is everything. */
-    public static String of(GoodsSet goods, PriceBook book) {
-        return of(goods.rule(), book);
+    public static String of(GoodsSet goods, PriceBook book, Words words) {
+        return of(goods.rule(), book, words);
     }
 
-    private static String of(GoodsRule rule, PriceBook book) {
+    private static String of(GoodsRule rule, PriceBook book, Words words) {
         if (rule instanceof GoodsRule.Is is) {
-            return joined(
+            return anyOf(
                     is.values().stream()
                             .sorted()
-                            .map(value -> name(is.attribute(), value, book))
+                            .map(value -> name(is.attribute(), value, book, words))
                             .toList(),
-                    " or ");
+                    words);
         } else if (rule instanceof GoodsRule.Any any) {
-            return joined(any.rules().stream().map(part -> of(part, book)).toList(), " or ");
+            return anyOf(any.rules().stream().map(part -> of(part, book, words)).toList(), words);
         } else if (rule instanceof GoodsRule.All all) {
-            return joined(all.rules().stream().map(part -> of(part, book)).toList(), " that are ");
+            return all.rules().stream()
+                    .map(part -> of(part, book, words))
+                    .distinct()
+                    .reduce((goods, kind) -> words.text("goods.that-are", "goods", goods, "kind", kind))
+                    .orElse("");
         } else if (rule instanceof GoodsRule.PriceBetween between) {
-            return "goods"
-                    + (between.least() == null ? "" : " from " + between.least().toPlainString())
-                    + (between.most() == null ? "" : " up to " + between.most().toPlainString());
+            return words.text(
+                    "goods.priced", "least", shown(between.least(), words), "most", shown(between.most(), words));
         }
-        return "goods";
+        return words.text("goods.all");
     }
 
-    private static String name(Attribute attribute, String value, PriceBook book) {
+    private static String shown(@Nullable BigDecimal money, Words words) {
+        return money == null ? "" : words.number(money, money.scale());
+    }
+
+    private static String name(Attribute attribute, String value, PriceBook book, Words words) {
         boolean sku = attribute == Attribute.SKU || attribute == Attribute.PRODUCT;
         if (!sku || Sku.fault(value) != null) {
             return value;
         }
         Item item = book.item(new Sku(value));
         if (item != null) {
-            return item.name();
+            return words.in(item.told());
         }
-        return book.product(new Sku(value)).map(product -> product.name()).orElse(value);
+        return book.product(new Sku(value))
+                .map(product -> words.in(product.told()))
+                .orElse(value);
     }
 
-    private static String joined(Collection<String> names, String by) {
-        List<String> all = names.stream().distinct().toList();
-        return all.size() <= MOST_NAMED
-                ? String.join(by, all)
-                : String.join(by, all.subList(0, MOST_NAMED - 1)) + by + (all.size() - MOST_NAMED + 1) + " more";
+    private static String anyOf(Collection<String> names, Words words) {
+        List<String> all = new ArrayList<>(names.stream().distinct().toList());
+        if (all.size() > MOST_NAMED) {
+            int more = all.size() - MOST_NAMED + 1;
+            all = new ArrayList<>(all.subList(0, MOST_NAMED - 1));
+            all.add(words.text("goods.more", "count", more));
+        }
+        return words.anyOf(all);
     }
 }

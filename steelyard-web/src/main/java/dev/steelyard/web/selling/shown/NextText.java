@@ -9,7 +9,8 @@ import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
-import dev.steelyard.web.base.page.Show;
+import dev.steelyard.words.Words;
+import java.math.BigDecimal;
 import org.jspecify.annotations.Nullable;
 
 /** What a little more would bring, in pieces or in an amount. */
@@ -27,23 +28,34 @@ public final class NextText {
             return new AmountTiers(card, asked, rules, seen).next();
         }
         PreparedLadder ladder = card.ladderFor(asked.item());
-        String more = Show.whole(next.more()) + " more";
+        Words words = seen.words();
         if (ladder != null && ladder.definition().mode() == Ladder.Mode.LOT) {
-            return lot(more, next.more(), card, asked, rules, seen);
+            return lot(next.more(), card, asked, rules, seen);
         }
         int decimals = next.pricePerPiece().value().scale();
-        return more + " and each costs " + seen.money(next.pricePerPiece().value(), decimals);
+        return words.text(
+                "next.pieces",
+                "more",
+                words.whole(next.more()),
+                "money",
+                seen.money(next.pricePerPiece().value(), decimals));
     }
 
     /** The whole lot, since its further pieces may cost more or less than the first ones. */
-    private static @Nullable String lot(
-            String more, long pieces, PreparedCard card, Asked asked, ShopRules rules, AsSeen seen) {
+    private static @Nullable String lot(long pieces, PreparedCard card, Asked asked, ShopRules rules, AsSeen seen) {
         long then = asked.quantity() + pieces;
         try {
             Asked whole = new Asked(asked.item(), then, asked.answers(), asked.group(), asked.day());
-            return more + ": " + Show.whole(then) + " cost "
-                    + seen.total(
-                            TrialLine.of(card, whole, rules).price().total().value()) + " together";
+            BigDecimal total = TrialLine.of(card, whole, rules).price().total().value();
+            return seen.words()
+                    .text(
+                            "next.lot",
+                            "more",
+                            seen.words().whole(pieces),
+                            "then",
+                            seen.words().whole(then),
+                            "money",
+                            seen.total(total));
         } catch (Refused noPrice) {
             return null;
         }

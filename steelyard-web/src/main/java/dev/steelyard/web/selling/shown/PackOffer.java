@@ -28,9 +28,15 @@ public record PackOffer(String name, String label, String price, String perUnit)
                 if (own != null) {
                     offers.add(new PackOffer(
                             "",
-                            "Any amount",
+                            seen.words().text("pack.any"),
                             "",
-                            seen.total(own.price()) + " per " + own.unit().symbol()));
+                            seen.words()
+                                    .text(
+                                            "per-unit",
+                                            "money",
+                                            seen.total(own.price()),
+                                            "unit",
+                                            seen.words().symbol(own.unit()))));
                 }
             }
         });

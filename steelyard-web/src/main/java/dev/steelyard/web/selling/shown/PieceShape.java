@@ -9,6 +9,7 @@ import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.base.picture.PieceDrawing;
 import dev.steelyard.web.base.picture.PieceDrawing.Side;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +24,7 @@ public final class PieceShape {
     private PieceShape() {}
 
     /** None where there is nothing to draw, or a side cannot be read. */
-    public static @Nullable PieceDrawing of(RateCard card, TypedAnswers typed) {
+    public static @Nullable PieceDrawing of(RateCard card, TypedAnswers typed, Words words) {
         List<Measurement> lengths = sides(card);
         Shape shape = shape(card, lengths);
         if (shape == Shape.NONE || lengths.size() < shape.sides()) {
@@ -31,7 +32,7 @@ public final class PieceShape {
         }
         List<Side> sides = new ArrayList<>();
         for (Measurement ask : lengths) {
-            Side side = side(ask, typed);
+            Side side = side(ask, typed, words);
             if (side == null) {
                 return null;
             }
@@ -78,7 +79,7 @@ public final class PieceShape {
                 .toList();
     }
 
-    private static @Nullable Side side(Measurement ask, TypedAnswers typed) {
+    private static @Nullable Side side(Measurement ask, TypedAnswers typed, Words words) {
         Answer.Typed answer = (Answer.Typed) Answer.pasted(typed.answer(ask.name()), typed.unit(ask.name()));
         BigDecimal value = WrittenNumber.read(answer.text()).value();
         Unit unit = Unit.of(Objects.requireNonNullElse(answer.unit(), ""))
@@ -89,6 +90,6 @@ public final class PieceShape {
         }
         double size = unit.toBase(value).doubleValue();
         double most = ask.most() == null ? size : ask.unit().toBase(ask.most()).doubleValue();
-        return new Side(size, Math.max(size, most), value.toPlainString() + " " + unit.symbol());
+        return new Side(size, Math.max(size, most), words.amount(value, unit));
     }
 }

@@ -9,6 +9,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.goods.ListedPrices;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.words.Words;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +48,9 @@ class PricesInLists implements ListedPrices {
             }
         }
         return new Listed(
-                FromPrice.leastOf(prices).map(FromPrice::words).orElse(null),
+                FromPrice.leastOf(prices, Words.owners())
+                        .map(price -> price.words(Words.owners()))
+                        .orElse(null),
                 by == null ? null : by.card().card().name(),
                 by == null ? null : by.id(),
                 by == null || by.card().card().productsOwnRows());

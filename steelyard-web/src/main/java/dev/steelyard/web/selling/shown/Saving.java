@@ -1,7 +1,7 @@
 package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.pricing.PricedLine;
-import dev.steelyard.web.base.page.Show;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
@@ -34,8 +34,8 @@ record Saving(BigDecimal full, BigDecimal inAll, long pieces) {
     }
 
     /** “16.7 %”. */
-    String percent() {
-        return Show.percent(inAll, full);
+    String percent(Words words) {
+        return words.percent(inAll, full);
     }
 
     BigDecimal each(int decimals) {

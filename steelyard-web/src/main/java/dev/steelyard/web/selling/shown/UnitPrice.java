@@ -24,7 +24,13 @@ public final class UnitPrice {
         Unit per = usual(unit);
         BigDecimal each =
                 money.divide(per.fromBase(amount), Decimals.EXACT).setScale(seen.minor(), RoundingMode.HALF_UP);
-        return seen.total(each) + " per " + per.symbol();
+        return seen.words()
+                .text(
+                        "per-unit",
+                        "money",
+                        seen.total(each),
+                        "unit",
+                        seen.words().symbol(per));
     }
 
     private static Unit usual(Unit unit) {

@@ -49,6 +49,7 @@ final class RightsHeld {
                     "/goods/{id}/remove",
                     "/goods/{id}/put-back",
                     "/goods/{id}/about",
+                    "/goods/{id}/languages",
                     "/goods/{id}/pictures/**",
                     "/goods/new",
                     "/goods/shelves",

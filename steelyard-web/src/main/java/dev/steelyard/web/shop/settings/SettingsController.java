@@ -8,10 +8,14 @@ import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.people.StaffMember;
+import dev.steelyard.words.Language;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneId;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -66,12 +70,23 @@ class SettingsController {
     String counter(
             @RequestParam(defaultValue = "false") boolean beAnother,
             @RequestParam(defaultValue = "false") boolean decimalComma,
+            @RequestParam(defaultValue = "en") String language,
+            @RequestParam(name = "languages", defaultValue = "") List<String> others,
             @RequestParam(defaultValue = "true") boolean counterOpen,
             @RequestParam(defaultValue = "false") boolean twoEyes,
             @AuthenticationPrincipal StaffMember who) {
-        settings.work(new ShopHabits(decimalComma, counterOpen, twoEyes), beAnother, who.name());
+        settings.work(
+                new ShopHabits(decimalComma, counterOpen, twoEyes, languages(language, others)), beAnother, who.name());
         books.refresh();
         return "redirect:/shop?saved=true";
+    }
+
+    /** The shop's own language first; what is no language of ours is left out. */
+    private static List<Language> languages(String own, List<String> others) {
+        return Stream.concat(Stream.of(own), others.stream())
+                .map(Language::of)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** Sets the shop's name, bounds and address. */
@@ -127,6 +142,7 @@ class SettingsController {
         if (!model.containsAttribute("place")) {
             model.addAttribute("place", place);
         }
+        model.addAttribute("languages", Language.values());
         if (!model.containsAttribute("work")) {
             model.addAttribute("work", TaxSettings.work(shop));
         }

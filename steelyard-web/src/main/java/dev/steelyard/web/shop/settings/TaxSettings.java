@@ -10,9 +10,11 @@ import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
+import dev.steelyard.words.Language;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -126,7 +128,9 @@ class TaxSettings {
                 "beAnother", "" + shop.beAnother(),
                 "counterOpen", "" + shop.habits().counterOpen(),
                 "decimalComma", "" + shop.habits().decimalComma(),
-                "twoEyes", "" + shop.habits().twoEyes());
+                "twoEyes", "" + shop.habits().twoEyes(),
+                "languages",
+                        shop.habits().languages().stream().map(Language::code).collect(Collectors.joining(",")));
     }
 
     private static Map<String, String> habits(Shop shop) {
@@ -134,6 +138,10 @@ class TaxSettings {
         state.put("at the counter, be another customer", shop.beAnother() ? "everybody" : "staff only");
         state.put("the counter is", shop.habits().counterOpen() ? "open" : "for staff only");
         state.put("numbers have a decimal", shop.habits().decimalComma() ? "comma" : "point");
+        state.put("texts are written in", shop.habits().language().title());
+        state.put(
+                "shoppers read",
+                shop.habits().languages().stream().map(Language::title).collect(Collectors.joining(", ")));
         state.put("drafts are put live by", shop.habits().twoEyes() ? "somebody else" : "anybody who may");
         return state;
     }

@@ -1,8 +1,11 @@
 package dev.steelyard.web.shop.settings;
 
+import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.shop.Shop;
+import dev.steelyard.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
@@ -32,12 +35,16 @@ class TypedInTheShop implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         BookInForce book = books.held();
-        TypedNumbers.in(
-                book == null
-                        ? null
-                        : new TypedNumbers.Ways(
-                                book.shop().currency(), book.shop().habits().decimalComma()));
+        TypedNumbers.in(book == null ? null : ways(book.shop()));
         return true;
+    }
+
+    /** Shoppers write as their language does; owners, and who reads the language of the pages, as the shop does. */
+    private static TypedNumbers.Ways ways(Shop shop) {
+        boolean comma = shop.habits().decimalComma();
+        return ShopperWords.now().language() == Language.ENGLISH
+                ? new TypedNumbers.Ways(shop.currency(), comma, comma)
+                : new TypedNumbers.Ways(shop.currency(), true, false);
     }
 
     @Override

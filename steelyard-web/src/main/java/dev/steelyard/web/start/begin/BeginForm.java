@@ -6,11 +6,13 @@ import dev.steelyard.web.shop.ShopHabits;
 import dev.steelyard.web.shop.TypedRate;
 import dev.steelyard.web.shop.people.PasswordRules;
 import dev.steelyard.web.shop.people.SignInName;
+import dev.steelyard.words.Language;
 import java.io.Serial;
 import java.io.Serializable;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
@@ -119,6 +121,7 @@ final class BeginForm implements Serializable {
                 check("country", Countries.code(get("country")) != null, "Pick a country", faults);
                 check("currency", Currencies.all().containsKey(get("currency")), "Pick a currency", faults);
                 check("numbers", get("numbers").matches("comma|point"), "Pick one", faults);
+                check("language", Language.of(get("language")).isPresent(), "Pick one", faults);
                 check("zone", ZoneId.getAvailableZoneIds().contains(get("zone")), "Pick a time zone", faults);
             }
             case TAX -> {
@@ -161,7 +164,10 @@ final class BeginForm implements Serializable {
     /** How the shop works at first. */
     ShopHabits habits() {
         return new ShopHabits(
-                get("numbers").equals("comma"), ShopHabits.USUAL.counterOpen(), ShopHabits.USUAL.twoEyes());
+                get("numbers").equals("comma"),
+                ShopHabits.USUAL.counterOpen(),
+                ShopHabits.USUAL.twoEyes(),
+                Language.of(get("language")).map(List::of).orElse(ShopHabits.USUAL.languages()));
     }
 
     Currency currency() {

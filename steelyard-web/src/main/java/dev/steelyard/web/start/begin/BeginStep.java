@@ -7,7 +7,10 @@ import java.util.Optional;
 /** What is asked, in order. */
 enum BeginStep {
     YOU("you", "You", List.of("name", "signIn")),
-    SHOP("shop", "The shop", List.of("shopName", "address", "taxNumber", "country", "currency", "zone", "numbers")),
+    SHOP(
+            "shop",
+            "The shop",
+            List.of("shopName", "address", "taxNumber", "country", "currency", "zone", "numbers", "language")),
     TAX("tax", "Tax", List.of("included", "standardName", "standard", "reducedName", "reduced")),
     GOODS("goods", "Goods", List.of());
 

@@ -1,6 +1,7 @@
 package dev.steelyard.web.start.begin;
 
 import dev.steelyard.web.base.page.ShippedText;
+import dev.steelyard.words.Language;
 import java.text.DecimalFormatSymbols;
 import java.util.Arrays;
 import java.util.Currency;
@@ -34,6 +35,8 @@ final class Proposals {
                 ZONES.getProperty(country, "UTC"),
                 "numbers",
                 numbers(country),
+                "language",
+                Language.spokenIn(country).code(),
                 "included",
                 WITHOUT_TAX.contains(country) ? "no" : "yes",
                 "standard",

@@ -21,6 +21,7 @@ import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.selling.shown.PieceShape;
 import dev.steelyard.web.shop.Shop;
+import dev.steelyard.words.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -143,7 +144,7 @@ class CardPicturesTest {
         DraftDocument document = example("cover-area");
         document.put("/shopPage/shape", shape);
         PieceDrawing drawing = Objects.requireNonNull(
-                PieceShape.of(reading(document).card(), text(document).answers()));
+                PieceShape.of(reading(document).card(), text(document).answers(), Words.owners()));
         assertThat(drawing.says()).isEqualTo(says);
         assertThat(drawing.shapes()).extracting(PieceDrawing.Shape::kind).contains("piece", "dimension");
         assertThat(drawing.labels()).extracting(PieceDrawing.Label::text).contains("500 cm");
@@ -153,11 +154,12 @@ class CardPicturesTest {
     void aBoxHasThreeSidesAndNothingIsDrawnWhereNothingIsMeasured() {
         DraftDocument box = example("cushion-volume-cases");
         assertThat(Objects.requireNonNull(
-                                PieceShape.of(reading(box).card(), text(box).answers()))
+                                PieceShape.of(reading(box).card(), text(box).answers(), Words.owners()))
                         .labels())
                 .hasSize(3);
         DraftDocument lots = example("tray-lots");
-        assertThat(PieceShape.of(reading(lots).card(), text(lots).answers())).isNull();
+        assertThat(PieceShape.of(reading(lots).card(), text(lots).answers(), Words.owners()))
+                .isNull();
     }
 
     private Beam beam(DraftDocument document) {

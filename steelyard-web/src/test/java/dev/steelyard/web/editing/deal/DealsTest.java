@@ -223,7 +223,7 @@ class DealsTest {
         assertThat(refused.text()).contains("Not put live").contains("more than 100 % cannot be taken off");
         owner.background(
                 deal + "/edit", "basedOn", "2", "do", "keep", "/rows/0/value", "5", "/until", "2026-11-01T00:00");
-        assertThat(putLive(owner, deal).text()).contains("It is over since 2026-11-01");
+        assertThat(putLive(owner, deal).text()).contains("It is over since 1 November 2026");
         assertThat(app.bean(Books.class).inForce().deals()).isEmpty();
     }
 

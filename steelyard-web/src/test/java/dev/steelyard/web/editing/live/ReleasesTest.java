@@ -186,8 +186,8 @@ class ReleasesTest {
         app.bean(Books.class).refresh();
         Draft cover = card(app, "Boat covers by area");
         assertThat(owner.get("/cards/" + cover.id() + "/live").text())
-                .contains("nothing with the SKU “COVER” is sold", "It covers no product");
-        assertThat(owner.get("/today").text()).contains("nothing with the SKU “COVER” is sold");
+                .contains("nothing with the SKU COVER is sold here", "It covers no product");
+        assertThat(owner.get("/today").text()).contains("nothing with the SKU COVER is sold here");
     }
 
     @Test

@@ -38,7 +38,7 @@ class CheckoutTest {
                         .sql("select reckoning from order_line")
                         .query(String.class)
                         .single())
-                .contains("\"label\":\"Line\"", "2 × 15.00");
+                .contains("\"code\":\"told.line\"", "\"count\":{\"count\":2},\"price\":{\"money\":\"15.00\"}");
     }
 
     @Test

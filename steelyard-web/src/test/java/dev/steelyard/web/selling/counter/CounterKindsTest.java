@@ -48,16 +48,16 @@ class CounterKindsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "149 | Length is too small: 149 cm was given; it can be 150 to 1200 cm",
-                "1201 | Length is too large: 1201 cm was given",
+                "149 | Length is too small: 149 cm was given; it can be 150 to 1,200 cm",
+                "1201 | Length is too large: 1,201 cm was given",
                 "12.01 m | Length is too large: 12.01 m was given",
                 "300.5 | Length does not fit: 300.5 cm was given",
                 "1,234 m | Length: 1,234 can be 1.234 or 1234; write the one that is meant",
-                "1.234,5 | Length is too large: 1234.5 cm was given",
+                "1.234,5 | Length is too large: 1,234.5 cm was given",
                 "5 kg | Length is a length, but kg measures a weight",
                 "5 mtr | Length: “5 mtr” is not a number",
                 "5 m 23 | Length: “5 m 23” is not a number",
-                "'' | Length: Type a number",
+                "'' | Length: type a number",
                 "1e3 | Length: “1e3” is not a number",
                 "<b>5</b> | Length: “&lt;b&gt;5&lt;/b&gt;” is not a number",
                 "-200 | Length is too small: -200 cm was given",
@@ -134,7 +134,7 @@ class CounterKindsTest {
             shopper.post("/counter/basket/add", "sku", "ROPE-12", "quantity", "1", "sent", "yes", "a.length", length);
         }
         Answer basket = shopper.get("/counter/basket");
-        assertThat(basket.text()).contains("Length 20 m", "Length 25 m", "Length 20.0 m");
+        assertThat(basket.text()).contains("Length 20 m", "Length 25 m");
         assertThat(basket.body().split("name=\"quantity\"", -1)).hasSize(4);
         assertThat(basket.body()).contains("id=\"basket-total\">261.75<");
     }

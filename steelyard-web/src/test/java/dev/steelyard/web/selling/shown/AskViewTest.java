@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.said.Part;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.selling.shown.AskView.OptionView;
 import dev.steelyard.web.selling.shown.AskView.UnitView;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.List;
@@ -76,10 +78,10 @@ class AskViewTest {
     @Test
     void answersAreSaidInWords() {
         TypedAnswers typed = typed("a.length", "5,2 m", "a.hem", "roped", "a.free", "3", "a.none", "x");
-        assertThat(AnswerWords.of(CARD, typed.answers(CARD)))
+        assertThat(AnswerWords.of(CARD, typed.answers(CARD)).stream().map(Words.owners()::say))
                 .containsExactly("Length 5.2 m", "free 3", "Hem with rope");
-        assertThat(AnswerWords.counted(List.of("a", "b", "a"))).isEqualTo("2 × a, 1 × b");
-        assertThat(AnswerWords.counted(List.of())).isEmpty();
+        assertThat(Words.owners().say(AnswerWords.counted(List.of(Part.name("a"), Part.name("b"), Part.name("a")))))
+                .isEqualTo("2 × a, 1 × b");
     }
 
     @ParameterizedTest

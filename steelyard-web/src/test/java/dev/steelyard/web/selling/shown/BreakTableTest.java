@@ -12,6 +12,7 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.selling.shown.BreakTable.Tier;
+import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Currency;
@@ -136,7 +137,7 @@ class BreakTableTest {
                 {"name": "E", "asks": [{"measurement": "w", "kind": "length", "unit": "cm", "min": 10, "max": 50}],
                  "cases": [{"piece": {"formula": "w / 1 cm * 2 EUR"}}]}"""))
                 .isEqualTo("20.00 at the smallest size");
-        assertThat(FromPrice.leastOf(List.of())).isEmpty();
+        assertThat(FromPrice.leastOf(List.of(), Words.owners())).isEmpty();
     }
 
     @Test
@@ -155,7 +156,7 @@ class BreakTableTest {
     private static String from(String json) {
         return FromPrice.of(card(json), BRUSH, null, DAY, EURO, AsSeen.asItIs(2))
                 .orElseThrow()
-                .words();
+                .words(Words.owners());
     }
 
     private static BreakTable table(String json, String group, long pieces, Map<String, String> typed) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.Times;
 import dev.steelyard.format.Documents;
+import dev.steelyard.words.Words;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -63,7 +64,8 @@ class TriedAtTest {
                 "'days': ['sat'], 'opens': '10:00', 'closes': '10:00' | Saturday, 10:00 to 10:00 the next day",
             })
     void daysAndHoursAreSaidInWords(String covers, String words) {
-        assertThat(HourWords.of(times(covers.replace('\'', '"')))).isEqualTo(words);
+        assertThat(HourWords.of(times(covers.replace('\'', '"')), Words.owners()))
+                .isEqualTo(words);
     }
 
     @ParameterizedTest

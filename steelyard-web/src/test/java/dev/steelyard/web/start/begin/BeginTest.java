@@ -115,7 +115,7 @@ class BeginTest {
 
         // another country brings its currency before one goes on
         Answer proposed = shop(owner, "JP", "EUR", "Europe/Berlin");
-        assertThat(proposed.text()).contains("Currency, time zone and numbers are those of Japan now.");
+        assertThat(proposed.text()).contains("Currency, time zone, numbers and language are those of Japan now.");
         assertThat(shop(owner, "JP", "JPY", "Asia/Tokyo").text()).contains("No rates ship for Japan.");
         shop(owner, "CH", "JPY", "Asia/Tokyo");
         assertThat(shop(owner, "CH", "CHF", "Europe/Zurich").field("standard")).isEqualTo("8.1");

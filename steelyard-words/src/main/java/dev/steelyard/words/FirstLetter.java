@@ -1,4 +1,4 @@
-package dev.steelyard.web.base.page;
+package dev.steelyard.words;
 
 /** The first letter of what becomes a sentence, or part of one. */
 public final class FirstLetter {
