@@ -36,6 +36,13 @@ insert into variant (id, product_id, sku, name, position, shelf_price, unit_cost
     (5, 12, 'FLAGS-P', 'polyester', 2, null, null),
     (6, 12, 'FLAGS-N', 'nylon', 3, null, null);
 
+insert into category_wording (category_id, language, name) values
+    (1, 'de', 'Tauwerk & Ketten'), (1, 'fr', 'Cordages et chaînes'), (1, 'nl', 'Touw & ketting'),
+    (2, 'de', 'Beschläge'), (2, 'fr', 'Accastillage'), (2, 'nl', 'Beslag'),
+    (3, 'de', 'Nach Maß'), (3, 'fr', 'Sur mesure'), (3, 'nl', 'Op maat'),
+    (4, 'de', 'Farbe & Pflege'), (4, 'fr', 'Peinture et entretien'), (4, 'nl', 'Verf & onderhoud'),
+    (5, 'de', 'Signale'), (5, 'fr', 'Signaux'), (5, 'nl', 'Seinen');
+
 insert into goods_wording (product_id, variant_id, language, name, description) values
     (1, 0, 'de', 'Schäkel, geschweift', 'Edelstahl, geschmiedet, mit unverlierbarem Bolzen.'),
     (1, 0, 'fr', 'Manille lyre', 'Inox forgé, à axe imperdable.'),

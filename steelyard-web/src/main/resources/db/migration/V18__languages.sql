@@ -21,3 +21,12 @@ create table goods_wording (
     primary key (product_id, variant_id, language),
     constraint goods_wording_product foreign key (product_id) references product (id) on delete cascade
 );
+
+-- Names of categories likewise.
+create table category_wording (
+    category_id bigint       not null,
+    language    varchar(8)   not null,
+    name        varchar(120) not null,
+    primary key (category_id, language),
+    constraint category_wording_category foreign key (category_id) references category (id) on delete cascade
+);

@@ -6,9 +6,11 @@ import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param directory the same, as prices see them, to look things up in
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
+ * @param categories what those are called that are named in several languages, by name
  */
 public record BookInForce(
         Shop shop,
@@ -28,11 +31,17 @@ public record BookInForce(
         GoodsDirectory directory,
         List<CardInForce> cards,
         List<DealInForce> deals,
+        Map<String, Wording> categories,
         PriceBook book) {
 
     /** All that it sells, as prices see it, by name. */
     public List<Product> goods() {
         return directory.all();
+    }
+
+    /** What a category is called in each language. */
+    public Wording category(String name) {
+        return categories.getOrDefault(name, Wording.of(name));
     }
 
     public long revision() {

@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.web.goods.Categories;
 import dev.steelyard.web.goods.SoldGoods;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
@@ -38,6 +39,7 @@ public class Books {
     private final CardsInForce cards;
     private final DealsInForce deals;
     private final Taxes taxes;
+    private final Categories categories;
     private final TransactionTemplate reading;
     private volatile @Nullable BookInForce held;
 
@@ -47,12 +49,14 @@ public class Books {
             CardsInForce cards,
             DealsInForce deals,
             Taxes taxes,
+            Categories categories,
             TransactionTemplate template) {
         this.goods = goods;
         this.shops = shops;
         this.cards = cards;
         this.deals = deals;
         this.taxes = taxes;
+        this.categories = categories;
         this.reading = new TransactionTemplate(Objects.requireNonNull(template.getTransactionManager()));
         this.reading.setReadOnly(true);
         this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
@@ -120,6 +124,7 @@ public class Books {
                 GoodsDirectory.of(products),
                 live,
                 dealt,
+                categories.told(),
                 PriceBook.of(shop.rules(), order, inOrder, taxes.current(), products));
     }
 

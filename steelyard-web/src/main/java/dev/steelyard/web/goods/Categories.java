@@ -1,6 +1,10 @@
 package dev.steelyard.web.goods;
 
+import dev.steelyard.core.said.Wording;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -9,9 +13,26 @@ import org.springframework.transaction.annotation.Transactional;
 public class Categories {
 
     private final Shelving shelving;
+    private final JdbcTemplate sql;
 
-    Categories(Shelving shelving) {
+    Categories(Shelving shelving, JdbcTemplate sql) {
         this.shelving = shelving;
+        this.sql = sql;
+    }
+
+    /** What those are called that are named in languages beside the shop's own, by name. */
+    @Transactional(readOnly = true)
+    public Map<String, Wording> told() {
+        Map<String, Map<String, String>> others = new HashMap<>();
+        sql.query(
+                "select c.name, w.language, w.name from category_wording w join category c on c.id = w.category_id",
+                row -> {
+                    others.computeIfAbsent(row.getString(1), any -> new HashMap<>(4))
+                            .put(row.getString(2), row.getString(3));
+                });
+        Map<String, Wording> told = new HashMap<>();
+        others.forEach((name, inOthers) -> told.put(name, new Wording(name, "", inOthers)));
+        return Map.copyOf(told);
     }
 
     /**

@@ -48,6 +48,8 @@ public final class App implements AutoCloseable {
             "variant",
             "product_category",
             "product_tag",
+            "goods_wording",
+            "category_wording",
             "product_picture",
             "product",
             "category",

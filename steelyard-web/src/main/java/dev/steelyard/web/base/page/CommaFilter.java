@@ -1,5 +1,6 @@
 package dev.steelyard.web.base.page;
 
+import dev.steelyard.core.number.WrittenNumber;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Set;
@@ -89,6 +90,11 @@ public final class CommaFilter extends AbstractTemplateHandler {
         super.handleStandaloneElement(comma ? field(tag) : tag);
     }
 
+    /** 1.000 that was refused since it can be two numbers stands as it was typed: written anew it would be one of them. */
+    private static boolean isAsked(IProcessableElementTag tag, String value) {
+        return "true".equals(tag.getAttributeValue("aria-invalid")) && WrittenNumber.isTwoWays(value);
+    }
+
     private IStandaloneElementTag field(IStandaloneElementTag tag) {
         String value = tag.getAttributeValue("value");
         boolean isNumber =
@@ -97,6 +103,7 @@ public final class CommaFilter extends AbstractTemplateHandler {
                         && isNumber
                         && value != null
                         && PLAIN.matcher(value).matches()
+                        && !isAsked(tag, value)
                 ? context.getModelFactory().setAttribute(tag, "value", value.replace('.', ','))
                 : tag;
     }

@@ -8,6 +8,7 @@ import java.util.Locale;
  * A piece drawn to scale, with dimension lines as on a workshop drawing and the largest one that is sold as a faint
  * outline. All places in pixels.
  *
+ * @param says what is drawn, for those who do not see it
  * @param height of the picture, as much as is drawn
  */
 public record PieceDrawing(String says, int height, List<Shape> shapes, List<Label> labels) {
@@ -42,8 +43,8 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
     }
 
     /** Length and width, seen from above. */
-    public static PieceDrawing rectangle(Side across, Side down) {
-        Canvas canvas = new Canvas("A piece of " + across.words() + " by " + down.words());
+    public static PieceDrawing rectangle(String says, Side across, Side down) {
+        Canvas canvas = new Canvas(says);
         double scale = canvas.scale(Math.max(across.size(), across.most()), Math.max(down.size(), down.most()));
         double w = Math.max(THINNEST, across.size() * scale);
         double h = Math.max(THINNEST, down.size() * scale);
@@ -56,8 +57,8 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
     }
 
     /** Length, width and height, seen from a corner. */
-    public static PieceDrawing box(Side across, Side deep, Side high) {
-        Canvas canvas = new Canvas("A box of " + across.words() + " by " + deep.words() + " by " + high.words());
+    public static PieceDrawing box(String says, Side across, Side deep, Side high) {
+        Canvas canvas = new Canvas(says);
         double scale = canvas.scale(across.size() + deep.size() * SLANT, high.size() + deep.size() * SLANT);
         double w = Math.max(THINNEST, across.size() * scale);
         double h = Math.max(THINNEST, high.size() * scale);
@@ -73,8 +74,8 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
     }
 
     /** A length, with its thickness where there is one. */
-    public static PieceDrawing bar(Side length, Side thick) {
-        Canvas canvas = new Canvas("A bar of " + length.words());
+    public static PieceDrawing bar(String says, Side length, Side thick) {
+        Canvas canvas = new Canvas(says);
         double longest = Math.max(length.size(), length.most());
         double w = Math.max(THINNEST, length.size() / longest * ROOM_X);
         double h = Math.max(8, Math.min(40, thick.size() / Math.max(length.size(), 1e-9) * w));
@@ -89,8 +90,8 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
     }
 
     /** A diameter, with the length of a round bar where there is one. */
-    public static PieceDrawing round(Side diameter, Side length) {
-        Canvas canvas = new Canvas("A round of " + diameter.words());
+    public static PieceDrawing round(String says, Side diameter, Side length) {
+        Canvas canvas = new Canvas(says);
         if (length.words().isEmpty()) {
             double r = Math.max(THINNEST, diameter.size() / Math.max(diameter.size(), diameter.most()) * ROOM_Y / 2);
             double middle = LEFT + ROOM_X / 2;
@@ -117,9 +118,9 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
         return canvas.drawing();
     }
 
-    /** A length off a roll, with the roll's width where there is one. */
-    public static PieceDrawing roll(Side length, Side wide) {
-        Canvas canvas = new Canvas("A length of " + length.words() + " off the roll");
+    /** A length off a roll, with the roll's width where there is one: its words say that it is the width. */
+    public static PieceDrawing roll(String says, Side length, Side wide) {
+        Canvas canvas = new Canvas(says);
         double w = Math.max(THINNEST, length.size() / Math.max(length.size(), length.most()) * (ROOM_X - 50));
         double h = wide.words().isEmpty() ? 30 : 54;
         double top = TOP + 14;
@@ -130,7 +131,7 @@ public record PieceDrawing(String says, int height, List<Shape> shapes, List<Lab
         }
         canvas.across(LEFT + 40, LEFT + 40 + w, top + h + GAP, length.words());
         if (!wide.words().isEmpty()) {
-            canvas.label(LEFT + 10, top + h + GAP + 18, false, wide.words() + " wide");
+            canvas.label(LEFT + 10, top + h + GAP + 18, false, wide.words());
         }
         return canvas.drawing();
     }

@@ -7,6 +7,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.selling.shown.DealText;
@@ -122,7 +123,7 @@ record BasketTrialView(
                 basket.dealt().next().stream()
                         .filter(next -> next.deal() == ours)
                         .findFirst()
-                        .map(next -> DealText.next(next, book, minor, Words.owners()))
+                        .map(next -> DealText.next(next, book, Wording::of, minor, Words.owners()))
                         .orElse(null),
                 basket.tax() == null
                         ? List.of()

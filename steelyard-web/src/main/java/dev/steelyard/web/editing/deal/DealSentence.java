@@ -8,6 +8,7 @@ import dev.steelyard.core.deal.Gives.Counts;
 import dev.steelyard.core.deal.Gives.OnLadder;
 import dev.steelyard.core.deal.Gives.Value;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.words.SentencePart;
 import dev.steelyard.web.selling.shown.DealText;
@@ -60,7 +61,7 @@ final class DealSentence {
     }
 
     private String goods(@Nullable GoodsSet goods) {
-        return goods == null || goods.isEverything() ? "" : GoodsWords.of(goods, book, Words.owners());
+        return goods == null || goods.isEverything() ? "" : GoodsWords.of(goods, book, Wording::of, Words.owners());
     }
 
     private void ladder(OnLadder ladder) {

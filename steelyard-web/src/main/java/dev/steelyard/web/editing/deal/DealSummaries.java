@@ -5,6 +5,7 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Gives.BuyAndGet;
 import dev.steelyard.core.deal.Gives.ByPayment;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.GoodsWords;
@@ -46,10 +47,12 @@ final class DealSummaries {
 
     static String goods(Deal deal, PriceBook book) {
         if (deal.gives() instanceof BuyAndGet both && !both.buy().equals(both.get())) {
-            return GoodsWords.of(both.buy(), book, Words.owners()) + " → "
-                    + GoodsWords.of(both.get(), book, Words.owners());
+            return GoodsWords.of(both.buy(), book, Wording::of, Words.owners()) + " → "
+                    + GoodsWords.of(both.get(), book, Wording::of, Words.owners());
         }
-        return deal.acted().isEverything() ? "the whole basket" : GoodsWords.of(deal.acted(), book, Words.owners());
+        return deal.acted().isEverything()
+                ? "the whole basket"
+                : GoodsWords.of(deal.acted(), book, Wording::of, Words.owners());
     }
 
     /** “for Crew club, with a code, until 1 May 2027”; “everyone, always” where nothing is asked. */

@@ -20,8 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 class GoodsInLanguages {
 
-    private static final int LONGEST_NAME = 200;
-    private static final int LONGEST_DESCRIPTION = 2000;
+    static final String CATEGORY = "Category";
 
     private final JdbcTemplate sql;
     private final Shops shops;
@@ -43,7 +42,13 @@ class GoodsInLanguages {
      * @param own in the shop's own language
      * @param others as typed or kept, by language
      */
-    record Text(String field, String what, String own, Map<String, String> others) {}
+    record Text(String field, String what, String own, Map<String, String> others) {
+
+        /** The most characters of a name. */
+        int longest() {
+            return what.equals(CATEGORY) ? 120 : 200;
+        }
+    }
 
     /**
      * What became of a form.
@@ -73,8 +78,7 @@ class GoodsInLanguages {
         return texts;
     }
 
-    private static Text text(
-            String field, String what, String own, List<Language> languages, Map<String, String> kept) {
+    static Text text(String field, String what, String own, List<Language> languages, Map<String, String> kept) {
         Map<String, String> others = new LinkedHashMap<>();
         languages.forEach(one -> others.put(one.code(), kept.getOrDefault(field + "." + one.code(), "")));
         return new Text(field, what, own, others);
@@ -110,25 +114,9 @@ class GoodsInLanguages {
             return new Result(false, Map.of());
         }
         Map<String, String> before = kept(id);
-        Map<String, String> after = new TreeMap<>(before);
-        Map<String, String> faults = new LinkedHashMap<>();
-        for (Text text : texts) {
-            for (Language language : languages) {
-                String field = text.field() + "." + language.code();
-                String now = before.getOrDefault(field, "");
-                String wish = typed.getOrDefault(field, now).strip();
-                String was = seen.getOrDefault(field, now);
-                int most = field.startsWith("name") ? LONGEST_NAME : LONGEST_DESCRIPTION;
-                if (wish.length() > most) {
-                    faults.put(field, "At most " + most + " characters; these are " + wish.length());
-                } else if (!wish.equals(was) && !now.equals(was) && !now.equals(wish)) {
-                    faults.put(field, "Somebody else has written “" + now + "” here meanwhile");
-                } else if (!wish.equals(was)) {
-                    after.put(field, wish);
-                }
-            }
-        }
-        after.values().removeIf(String::isEmpty);
+        TextsTyped written = TextsTyped.over(texts, languages, before, typed, seen);
+        Map<String, String> after = written.after();
+        Map<String, String> faults = written.faults();
         if (faults.isEmpty() && !after.equals(before)) {
             replace(id, after);
             changed.seen("p.id = ?", id);

@@ -19,25 +19,29 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** What shoppers of other languages read of a product. */
+/** What shoppers of other languages read of a product, and of the categories. */
 @Controller
 class GoodsLanguagesController {
 
     private static final String SEEN = "seen.";
+    private static final String SAVED = "Saved. Shoppers read it now.";
+    private static final String NOT_SAVED = "Not saved; see the fields that are marked.";
 
     private final GoodsInLanguages texts;
+    private final CategoriesInLanguages categories;
     private final Shops shops;
     private final Books books;
 
-    GoodsLanguagesController(GoodsInLanguages texts, Shops shops, Books books) {
+    GoodsLanguagesController(GoodsInLanguages texts, CategoriesInLanguages categories, Shops shops, Books books) {
         this.texts = texts;
+        this.categories = categories;
         this.shops = shops;
         this.books = books;
     }
 
     @GetMapping("/goods/{id:\\d{1,18}}/languages")
     String show(@PathVariable long id, @RequestParam(defaultValue = "") String saved, Model model) {
-        return page(id, Map.of(), Map.of(), saved.isEmpty() ? "" : "Saved. Shoppers read it now.", model);
+        return page(id, Map.of(), Map.of(), saved.isEmpty() ? "" : SAVED, model);
     }
 
     @PostMapping("/goods/{id:\\d{1,18}}/languages")
@@ -47,22 +51,48 @@ class GoodsLanguagesController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
+        GoodsInLanguages.Result result = texts.write(id, sent, seen(sent), languages(), who.name());
+        if (!result.found()) {
+            throw none(id);
+        }
+        if (!result.faults().isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(id, sent, result.faults(), NOT_SAVED, model);
+        }
+        books.refresh();
+        return "redirect:/goods/" + id + "/languages?saved=yes";
+    }
+
+    @GetMapping("/goods/shelves/languages")
+    String shelves(@RequestParam(defaultValue = "") String saved, Model model) {
+        String notice = saved.isEmpty() ? "" : SAVED;
+        return page("Categories", "/goods/shelves", categories.texts(languages()), Map.of(), Map.of(), notice, model);
+    }
+
+    @PostMapping("/goods/shelves/languages")
+    String writeShelves(
+            @RequestParam Map<String, String> sent,
+            @AuthenticationPrincipal StaffMember who,
+            Model model,
+            HttpServletResponse response) {
+        Map<String, String> faults = categories.write(sent, seen(sent), languages(), who.name());
+        if (!faults.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page("Categories", "/goods/shelves", categories.texts(languages()), sent, faults, NOT_SAVED, model);
+        }
+        books.refresh();
+        return "redirect:/goods/shelves/languages?saved=yes";
+    }
+
+    /** What stood in the fields when the form was made. */
+    private static Map<String, String> seen(Map<String, String> sent) {
         Map<String, String> seen = new HashMap<>();
         sent.forEach((name, value) -> {
             if (name.startsWith(SEEN)) {
                 seen.put(name.substring(SEEN.length()), value);
             }
         });
-        GoodsInLanguages.Result result = texts.write(id, sent, seen, languages(), who.name());
-        if (!result.found()) {
-            throw none(id);
-        }
-        if (!result.faults().isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(id, sent, result.faults(), "Not saved; see the fields that are marked.", model);
-        }
-        books.refresh();
-        return "redirect:/goods/" + id + "/languages?saved=yes";
+        return seen;
     }
 
     private List<Language> languages() {
@@ -74,13 +104,26 @@ class GoodsLanguagesController {
         if (kept.isEmpty()) {
             throw none(id);
         }
+        return page(kept.get(0).own(), "/goods/" + id + "/about", kept, typed, faults, notice, model);
+    }
+
+    /** @param of the page that says the same in the shop's own language */
+    private String page(
+            String name,
+            String of,
+            List<GoodsInLanguages.Text> kept,
+            Map<String, String> typed,
+            Map<String, String> faults,
+            String notice,
+            Model model) {
         Map<String, String> values = new LinkedHashMap<>();
         kept.forEach(text -> text.others().forEach((language, words) -> {
             String field = text.field() + "." + language;
             values.put(field, typed.getOrDefault(field, words));
         }));
-        model.addAttribute("id", id);
-        model.addAttribute("name", kept.get(0).own());
+        model.addAttribute("name", name);
+        model.addAttribute("of", of);
+        model.addAttribute("action", of.replace("/about", "") + "/languages");
         model.addAttribute("texts", kept);
         model.addAttribute("values", values);
         model.addAttribute("faults", faults);

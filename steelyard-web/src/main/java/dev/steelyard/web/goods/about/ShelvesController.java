@@ -38,6 +38,8 @@ class ShelvesController {
     private String page(Model model, String fault) {
         model.addAttribute("fault", fault);
         model.addAttribute("tree", categories.tree());
+        model.addAttribute(
+                "inLanguages", books.inForce().shop().habits().languages().size() > 1);
         model.addAttribute("categories", shelves.all(Of.CATEGORY));
         model.addAttribute("brands", shelves.all(Of.BRAND));
         model.addAttribute("tags", shelves.all(Of.TAG));

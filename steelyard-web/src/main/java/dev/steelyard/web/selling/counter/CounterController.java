@@ -53,9 +53,10 @@ class CounterController {
     /**
      * A shelf of the shop.
      *
+     * @param title its name in the shopper's language
      * @param more how many more stand on it than are shown
      */
-    record Shelf(String name, List<Card> cards, int more) {}
+    record Shelf(String name, String title, List<Card> cards, int more) {}
 
     @GetMapping
     String list(
@@ -74,6 +75,7 @@ class CounterController {
                 shown.shelves().stream()
                         .map(shelf -> new Shelf(
                                 shelf.name(),
+                                shopper.words().in(book.category(shelf.name())),
                                 shelf.goods().stream()
                                         .map(one -> card(one, book, shopper))
                                         .toList(),

@@ -87,7 +87,8 @@ final class DealOffers {
         String missing = basket.dealt().next().stream()
                 .filter(next -> next.deal() == deal)
                 .findFirst()
-                .map((Next next) -> DealText.next(next, book.book(), book.shop().minorDigits(), words))
+                .map((Next next) -> DealText.next(
+                        next, book.book(), book::category, book.shop().minorDigits(), words))
                 .orElse("");
         return new Shown(words.in(deal.words()), missing, counts);
     }

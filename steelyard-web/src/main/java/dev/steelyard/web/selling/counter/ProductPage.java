@@ -85,6 +85,14 @@ record ProductPage(
             @Nullable String together,
             List<ReckoningText.Line> steps) {}
 
+    /**
+     * What a picture shows, for those who do not see it: as the owner wrote it, or the product's name where the page is in
+     * another language than that.
+     */
+    public String picture(String words) {
+        return name.equals(entry.name()) ? words : name;
+    }
+
     /** What is wrong with a field; empty where nothing is. */
     public String fault(String field) {
         return faults.getOrDefault(field, "");

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
+import dev.steelyard.web.base.page.CounterAddress;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,14 +36,10 @@ class ShopperLocale implements LocaleResolver, HandlerInterceptor, WebMvcConfigu
     @Override
     public Locale resolveLocale(HttpServletRequest request) {
         BookInForce book = books.held();
-        return book == null || !isCounter(request)
+        return book == null || !CounterAddress.failed(request)
                 ? Locale.UK
                 : Locale.forLanguageTag(
                         languages.of(request, book.shop().habits()).code());
-    }
-
-    private static boolean isCounter(HttpServletRequest request) {
-        return request.getRequestURI().startsWith("/counter");
     }
 
     @Override

@@ -96,7 +96,8 @@ final class Unlocks {
                 bestPriced = then;
             }
         }
-        String words = DealText.next(next, book.book(), book.shop().minorDigits(), shopper.words());
+        String words =
+                DealText.next(next, book.book(), book::category, book.shop().minorDigits(), shopper.words());
         if (best == null || bestPriced == null) {
             return Optional.empty();
         }

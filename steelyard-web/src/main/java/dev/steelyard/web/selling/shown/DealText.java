@@ -13,9 +13,11 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.said.DealSays;
 import dev.steelyard.core.said.Fact;
 import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.function.Function;
 
 /** Deals in the words that shoppers and owners read. */
 public final class DealText {
@@ -92,8 +94,9 @@ public final class DealText {
     }
 
     /** What would unlock a deal, as a sentence without its end: “Add 12.40 of Rope for 5 % off”. */
-    public static String next(Next next, PriceBook book, int minorDigits, Words words) {
-        String goods = next.goods().isEverything() ? "" : GoodsWords.of(next.goods(), book, words);
+    public static String next(
+            Next next, PriceBook book, Function<String, Wording> categories, int minorDigits, Words words) {
+        String goods = next.goods().isEverything() ? "" : GoodsWords.of(next.goods(), book, categories, words);
         Gives gives = next.deal().gives();
         if (gives instanceof BuyAndGet both) {
             return given(next, both, goods, minorDigits, words);

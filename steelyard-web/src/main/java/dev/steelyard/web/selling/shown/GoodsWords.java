@@ -6,11 +6,13 @@ import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.said.Wording;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Some goods in words: “Hardware”, “Deck brush or Bow shackle, 8 mm”. */
@@ -20,24 +22,34 @@ public final class GoodsWords {
 
     private GoodsWords() {}
 
-    /** What a set of goods is called; “goods” where it is everything. */
-    public static String of(GoodsSet goods, PriceBook book, Words words) {
-        return of(goods.rule(), book, words);
+    /**
+     * What a set of goods is called; “goods” where it is everything.
+     *
+     * @param categories what each is called
+     */
+    public static String of(GoodsSet goods, PriceBook book, Function<String, Wording> categories, Words words) {
+        return of(goods.rule(), book, categories, words);
     }
 
-    private static String of(GoodsRule rule, PriceBook book, Words words) {
+    private static String of(GoodsRule rule, PriceBook book, Function<String, Wording> categories, Words words) {
         if (rule instanceof GoodsRule.Is is) {
             return anyOf(
                     is.values().stream()
                             .sorted()
-                            .map(value -> name(is.attribute(), value, book, words))
+                            .map(value -> is.attribute() == Attribute.CATEGORY
+                                    ? words.in(categories.apply(value))
+                                    : name(is.attribute(), value, book, words))
                             .toList(),
                     words);
         } else if (rule instanceof GoodsRule.Any any) {
-            return anyOf(any.rules().stream().map(part -> of(part, book, words)).toList(), words);
+            return anyOf(
+                    any.rules().stream()
+                            .map(part -> of(part, book, categories, words))
+                            .toList(),
+                    words);
         } else if (rule instanceof GoodsRule.All all) {
             return all.rules().stream()
-                    .map(part -> of(part, book, words))
+                    .map(part -> of(part, book, categories, words))
                     .distinct()
                     .reduce((goods, kind) -> words.text("goods.that-are", "goods", goods, "kind", kind))
                     .orElse("");

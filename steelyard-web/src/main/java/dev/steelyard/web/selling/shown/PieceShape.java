@@ -3,10 +3,10 @@ package dev.steelyard.web.selling.shown;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.ShopPage.Shape;
-import dev.steelyard.core.number.WrittenNumber;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.unit.Dimension;
 import dev.steelyard.core.unit.Unit;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.base.picture.PieceDrawing;
 import dev.steelyard.web.base.picture.PieceDrawing.Side;
 import dev.steelyard.words.Words;
@@ -38,14 +38,36 @@ public final class PieceShape {
             }
             sides.add(side);
         }
+        return drawing(shape, sides, words);
+    }
+
+    private static PieceDrawing drawing(Shape shape, List<Side> sides, Words words) {
+        Side first = sides.get(0);
         Side second = sides.size() > 1 ? sides.get(1) : new Side(0, 0, "");
         return switch (shape) {
-            case RECTANGLE -> PieceDrawing.rectangle(sides.get(0), second);
-            case BOX -> PieceDrawing.box(sides.get(0), second, sides.get(2));
-            case ROUND -> PieceDrawing.round(sides.get(0), second);
-            case ROLL -> PieceDrawing.roll(sides.get(0), second);
-            default -> PieceDrawing.bar(sides.get(0), second);
+            case RECTANGLE -> PieceDrawing.rectangle(
+                    words.text("shape.rectangle", "across", first.words(), "down", second.words()), first, second);
+            case BOX -> PieceDrawing.box(
+                    words.text(
+                            "shape.box",
+                            "across",
+                            first.words(),
+                            "deep",
+                            second.words(),
+                            "high",
+                            sides.get(2).words()),
+                    first,
+                    second,
+                    sides.get(2));
+            case ROUND -> PieceDrawing.round(words.text("shape.round", "size", first.words()), first, second);
+            case ROLL -> PieceDrawing.roll(words.text("shape.roll", "size", first.words()), first, wide(second, words));
+            default -> PieceDrawing.bar(words.text("shape.bar", "size", first.words()), first, second);
         };
+    }
+
+    private static Side wide(Side side, Words words) {
+        String said = side.words().isEmpty() ? "" : words.text("shape.wide", "size", side.words());
+        return new Side(side.size(), side.most(), said);
     }
 
     private static Shape shape(RateCard card, List<Measurement> lengths) {
@@ -81,7 +103,7 @@ public final class PieceShape {
 
     private static @Nullable Side side(Measurement ask, TypedAnswers typed, Words words) {
         Answer.Typed answer = (Answer.Typed) Answer.pasted(typed.answer(ask.name()), typed.unit(ask.name()));
-        BigDecimal value = WrittenNumber.read(answer.text()).value();
+        BigDecimal value = TypedNumbers.read(answer.text()).value();
         Unit unit = Unit.of(Objects.requireNonNullElse(answer.unit(), ""))
                 .filter(one -> one.dimension().equals(ask.unit().dimension()))
                 .orElse(ask.unit());
