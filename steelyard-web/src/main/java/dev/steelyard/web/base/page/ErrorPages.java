@@ -40,7 +40,7 @@ class ErrorPages {
         model.addAttribute("heading", ShopperWords.now().text("error.not-there"));
         model.addAttribute("message", message);
         model.addAttribute(
-                "back", CounterAddress.failed(request) ? ShopperWords.now().text("error.back") : null);
+                "back", ShopperRequest.is(request) ? ShopperWords.now().text("error.back") : null);
         return "page/not-there";
     }
 }

@@ -18,7 +18,7 @@ class ErrorWords {
 
     @ModelAttribute
     void words(HttpServletRequest request, Model model) {
-        if (CounterAddress.failed(request)) {
+        if (ShopperRequest.is(request)) {
             Words words = ShopperWords.now();
             Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
             model.addAttribute("back", words.text("error.back"));

@@ -1,6 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
-import dev.steelyard.web.base.page.CounterAddress;
+import dev.steelyard.web.base.page.ShopperRequest;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,7 +36,7 @@ class ShopperLocale implements LocaleResolver, HandlerInterceptor, WebMvcConfigu
     @Override
     public Locale resolveLocale(HttpServletRequest request) {
         BookInForce book = books.held();
-        return book == null || !CounterAddress.failed(request)
+        return book == null || !ShopperRequest.is(request)
                 ? Locale.UK
                 : Locale.forLanguageTag(
                         languages.of(request, book.shop().habits()).code());

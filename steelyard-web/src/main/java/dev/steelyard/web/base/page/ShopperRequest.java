@@ -4,12 +4,12 @@ import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 
 /** Whether a request is a shopper's. */
-public final class CounterAddress {
+public final class ShopperRequest {
 
-    private CounterAddress() {}
+    private ShopperRequest() {}
 
     /** Whether a page of the counter was asked for; for a page of errors, whether the one that failed was. */
-    public static boolean failed(HttpServletRequest request) {
+    public static boolean is(HttpServletRequest request) {
         Object failed = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         return (failed instanceof String address ? address : request.getRequestURI()).startsWith("/counter");
     }
