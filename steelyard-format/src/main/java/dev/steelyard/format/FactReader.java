@@ -74,6 +74,8 @@ public final class FactReader {
             return new Part.Day(LocalDate.parse(text(node, "day")));
         } else if (node.has("country")) {
             return new Part.Country(text(node, "country"));
+        } else if (node.has("payment")) {
+            return new Part.PaidBy(text(node, "payment"));
         }
         throw new IllegalArgumentException("this is no figure: " + node);
     }

@@ -72,6 +72,8 @@ public final class FactWriter {
             node.put("day", part.toString());
         } else if (part instanceof Part.Country country) {
             node.put("country", country.code());
+        } else if (part instanceof Part.PaidBy payment) {
+            node.put("payment", payment.label());
         } else if (part instanceof Part.Of of) {
             into(node, of.fact());
         } else if (part instanceof Part.All all) {

@@ -139,10 +139,14 @@ final class Obj {
             return Wording.of(Objects.requireNonNullElse(optionalText(field), ""));
         }
         for (Map.Entry<String, JsonNode> one : value.properties()) {
-            if (!LANGUAGE.matcher(one.getKey()).matches() || !one.getValue().isString()) {
+            boolean language = LANGUAGE.matcher(one.getKey()).matches();
+            if (!language || !one.getValue().isString()) {
+                String wrong = language
+                        ? Values.shortened(one.getValue().toString()) + " is no text"
+                        : "“" + Values.shortened(one.getKey()) + "” is no language";
                 issues.add(FormatIssue.at(
                         at(field) + Json.step(one.getKey()),
-                        "texts by language are like {\"en\": \"Length\", \"de\": \"Länge\"}"));
+                        wrong + "; texts by language are like {\"en\": \"Length\", \"de\": \"Länge\"}"));
                 return Wording.NONE;
             }
         }

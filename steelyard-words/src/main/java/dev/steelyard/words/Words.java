@@ -132,6 +132,8 @@ public final class Words {
             return digits.day(day.day());
         } else if (part instanceof Part.Country country) {
             return country(country.code());
+        } else if (part instanceof Part.PaidBy payment) {
+            return payment(payment.label());
         } else if (part instanceof Part.Of of) {
             return say(of.fact());
         }
@@ -147,6 +149,12 @@ public final class Words {
             case APART -> String.join("; ", said);
             case PLUS -> String.join(" + ", said);
         };
+    }
+
+    /** A way to pay, by the word that deals name it by: as this language calls it, where Steelyard knows it. */
+    public String payment(String label) {
+        String key = "payment." + label.replace(' ', '-');
+        return messages.pattern(key) == null ? label : messages.say(key, Map.of());
     }
 
     private String kind(Dimension dimension) {

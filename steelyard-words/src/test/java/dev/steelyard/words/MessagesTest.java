@@ -25,13 +25,21 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Every code has a message in every language, with the parts it has; none is left over. */
 class MessagesTest {
 
-    private static final Set<String> KINDS =
-            Set.of("kind.length", "kind.area", "kind.volume", "kind.weight", "kind.plain");
+    /** What is said by a word that is no code: kinds of measure, ways to pay. */
+    private static final Set<String> WORDS = Set.of(
+            "kind.length",
+            "kind.area",
+            "kind.volume",
+            "kind.weight",
+            "kind.plain",
+            "payment.card",
+            "payment.bank-transfer",
+            "payment.invoice");
 
     @Test
     void ownersAreToldEverything() {
         Properties messages = Messages.read("en");
-        Set<String> keys = new TreeSet<>(KINDS);
+        Set<String> keys = new TreeSet<>(WORDS);
         Arrays.stream(Finding.Code.values()).forEach(code -> keys.add("title." + code.text()));
         codes().forEach(code -> keys.add(code.id()));
         assertThat(messages.stringPropertyNames()).containsExactlyInAnyOrderElementsOf(keys);
@@ -53,7 +61,7 @@ class MessagesTest {
     @ValueSource(strings = {"de", "fr", "nl"})
     void shoppersAreToldEveryRefusalStepAndDeal(String language) {
         Properties messages = Messages.read("shop-" + language);
-        Set<String> keys = new TreeSet<>(KINDS);
+        Set<String> keys = new TreeSet<>(WORDS);
         shown().forEach(code -> keys.add(code.id()));
         assertThat(messages.stringPropertyNames()).containsExactlyInAnyOrderElementsOf(keys);
         Properties english = Messages.read("en");

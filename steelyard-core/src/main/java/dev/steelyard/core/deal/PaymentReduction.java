@@ -20,7 +20,7 @@ record PaymentReduction(ByPayment gives, String payment, OwnTerms terms) impleme
     public Part detail(Basket basket, int[] lines, long[] left) {
         return Part.of(
                 DealSays.PAID_BY,
-                Part.name(payment),
+                Part.paidBy(payment),
                 DealTellings.value(
                         gives.value(), gives.amount(), basket.rounding().minorDigits()),
                 DealTellings.of(basket, lines, left));

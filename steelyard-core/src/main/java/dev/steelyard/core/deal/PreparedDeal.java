@@ -90,7 +90,7 @@ final class PreparedDeal {
                 ? null
                 : new Not(
                         Why.PAYMENT,
-                        Fact.of(DealSays.OTHER_PAYMENT, Part.name(payment), Part.name(occasion.payment())));
+                        Fact.of(DealSays.OTHER_PAYMENT, Part.paidBy(payment), Part.paidBy(occasion.payment())));
     }
 
     private static Why why(PassedOverFor reason) {

@@ -142,6 +142,14 @@ public sealed interface Part {
         }
     }
 
+    /** A way to pay, by the word that deals name it by. */
+    record PaidBy(String label) implements Part {
+        @Override
+        public String toString() {
+            return label;
+        }
+    }
+
     /** A fact within a fact. */
     record Of(Fact fact) implements Part {
         @Override
@@ -192,6 +200,11 @@ public sealed interface Part {
         String between() {
             return between;
         }
+    }
+
+    /** @param label none for nothing */
+    static Part paidBy(@Nullable String label) {
+        return label == null ? NONE : new PaidBy(label);
     }
 
     static Part count(long value) {

@@ -172,6 +172,35 @@ class TrialsTest {
                 .isEqualTo("{\"op\":\"add\",\"path\":\"/ladder/noCliffs\",\"value\":true}");
     }
 
+    /** Codes and figures are the same in every language, and findings, which owners read, in English. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "de-CH, fr;q=0.5 | de | Mengenpreis",
+                "es, nl;q=0.3 | nl | Staffelprijs",
+                "fr | fr | Prix par quantité",
+                "es | en | Breaks"
+            })
+    void whoAsksIsAnsweredInTheLanguageThatIsWanted(String wanted, String language, String label, Http developer) {
+        String ladder = ", \"ladder\": {\"mode\": \"all-units\", \"value\": \"price\","
+                + " \"rows\": [{\"from\": 10, \"value\": \"12.00\"}]}";
+        Http.Answer answer = developer
+                .reads(wanted)
+                .postBody(
+                        "/api/v1/trials?findings=true",
+                        "application/json",
+                        BRUSHES.formatted(ladder, "{\"quantity\": 12}"));
+        assertThat(answer.response().headers().firstValue("Content-Language")).hasValue(language);
+        JsonNode steps = Json.read(answer.body()).at("/orders/0/reckoning/steps");
+        assertThat(steps.valueStream().map(step -> step.at("/what/code").stringValue()))
+                .contains("told.breaks");
+        assertThat(steps.valueStream().map(step -> step.get("label").stringValue()))
+                .contains(label);
+        assertThat(Json.read(answer.body()).at("/findings/0/message").stringValue())
+                .contains("costs less");
+    }
+
     @Test
     void theSchemaIsPublished(Http developer) {
         assertThat(developer.get("/api/v1/schema").body()).contains("https://json-schema.org/draft/2020-12/schema");

@@ -36,6 +36,8 @@ class EveryPageTest {
             "/goods/13/about",
             "/goods/1/past",
             "/goods/shelves",
+            "/goods/13/languages",
+            "/goods/shelves/languages",
             "/sheets",
             "/goods/1",
             "/goods/13",
@@ -112,7 +114,7 @@ class EveryPageTest {
         check(page, "/deals");
         String ladder = deal(page, "Rope and chain days");
         check(page, ladder + "/live");
-        for (String step : List.of("gives", "goods", "who", "words")) {
+        for (String step : List.of("gives", "goods", "who", "words", "languages")) {
             check(page, ladder + "?step=" + step);
         }
         deal(page, "Brush with a cover");
@@ -184,7 +186,7 @@ class EveryPageTest {
         check(page, "/cards/new");
         CardHands.begin(page, "COVER", "area").press("add-rate", "", "");
         String cover = page.url().replaceFirst("https?://[^/]+", "").replaceFirst("\\?.*", "");
-        for (String step : List.of("ask", "piece", "breaks", "finish", "covers", "weights", "shop")) {
+        for (String step : List.of("ask", "piece", "breaks", "finish", "covers", "weights", "shop", "languages")) {
             check(page, cover + "?step=" + step);
         }
         for (String way : List.of("quantity", "grid", "packs", "lots", "formula")) {

@@ -35,12 +35,14 @@ class ScreenshotsTest {
         page.mouse().move(0, 0);
         shoot("counter-product");
         phone("counter-product-phone");
+        page.navigate("/counter?lang=de");
         Shopping.at(page, "FLAGS-C");
         page.locator("#lots label").nth(1).click();
-        assertThat(page.locator("#total")).hasText("62.00");
+        assertThat(page.locator("#total")).hasText("62,00");
         page.selectOption("[id='v.2']", "FLAGS-N");
         page.mouse().move(0, 0);
-        shoot("counter-lots");
+        shoot("counter-german");
+        page.navigate("/counter?lang=en");
         Shopping.at(page, "ROPE-12").type("length", "60").costs("172.00");
         page.click("#buy");
         Shopping.at(page, "SHK-8").quantity("5").costs("37.00");

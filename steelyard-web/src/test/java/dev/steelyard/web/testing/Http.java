@@ -27,9 +27,16 @@ public final class Http {
             .followRedirects(HttpClient.Redirect.NORMAL)
             .build();
     private String token = "";
+    private String reads = "";
 
     public Http(String url) {
         this.url = url;
+    }
+
+    /** From here on it says which languages it reads, as browsers do ({@code de-CH, fr;q=0.5}). */
+    public Http reads(String languages) {
+        reads = languages;
+        return this;
     }
 
     /** An answer: status and page. */
@@ -145,6 +152,9 @@ public final class Http {
     }
 
     private Answer send(HttpRequest.Builder request) {
+        if (!reads.isEmpty()) {
+            request.header("Accept-Language", reads);
+        }
         try {
             HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
             Matcher found = TOKEN.matcher(response.body());

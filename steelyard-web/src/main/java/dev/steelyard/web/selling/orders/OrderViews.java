@@ -123,7 +123,7 @@ class OrderViews {
 
     private static String paid(StoredOrder order, Words words) {
         return order.cardEnding().isBlank()
-                ? words.text("order.by-way", "way", order.payment())
+                ? words.text("order.by-way", "way", words.payment(order.payment()))
                 : words.text("order.by-card", "ending", order.cardEnding(), "reference", order.paymentReference());
     }
 

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.payment;
 
+import dev.steelyard.words.FirstLetter;
 import dev.steelyard.words.Language;
 import dev.steelyard.words.Words;
 import java.util.Set;
@@ -35,7 +36,7 @@ public record PaymentMethod(
 
     /** What shoppers read: the shop's own words, or those of the language for one that Steelyard knows. */
     public String title(Words words) {
-        return own || words.language() == Language.ENGLISH ? title : words.text("pay." + label.replace(' ', '-'));
+        return own || words.language() == Language.ENGLISH ? title : FirstLetter.large(words.payment(label));
     }
 
     /** Whether it is offered to whoever orders. @param group none for a guest */

@@ -7,6 +7,7 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -28,6 +29,36 @@ class ShopperLanguagesTest {
         assertThat(shopper.get("/counter/basket").text()).contains("Winkelwagen", "Er zit nog niets in.");
         assertThat(shopper.get("/counter?lang=xx").body()).contains("<html lang=\"nl\"");
         assertThat(shopper.get("/counter/goods/NOPE?lang=en").text()).contains("not sold here");
+    }
+
+    @Test
+    void theBrowserIsAskedWhereNothingIsPicked(Http shopper) {
+        assertThat(shopper.reads("es, fr-CA;q=0.8, de;q=0.7").get("/counter").body())
+                .contains("<html lang=\"fr\"");
+        shopper.get("/counter?lang=nl");
+        assertThat(shopper.get("/counter").body()).contains("<html lang=\"nl\"");
+    }
+
+    @Test
+    void whatIsNotThereIsSaidInTheShoppersLanguage(Http shopper) {
+        shopper.get("/counter?lang=de");
+        for (String path : List.of("/counter/goods/NONE", "/counter/orders/99", "/counter/none")) {
+            Answer answer = shopper.get(path);
+            assertThat(answer.status()).isEqualTo(404);
+            assertThat(answer.body()).contains("<html lang=\"de\"").doesNotContain("To the goods");
+            assertThat(answer.text()).contains("Zurück zu den Waren");
+        }
+        assertThat(shopper.get("/counter/none").text()).contains("Diese Adresse führt nirgendwohin.");
+        Answer forged = new Http(shopper.get("/counter")
+                        .response()
+                        .uri()
+                        .resolve("/")
+                        .toString()
+                        .replaceAll("/$", ""))
+                .reads("fr")
+                .post("/counter/basket/add", "sku", "BRU-1", "quantity", "1");
+        assertThat(forged.status()).isEqualTo(403);
+        assertThat(forged.text()).contains("La page est restée ouverte trop longtemps");
     }
 
     @Test
