@@ -3,13 +3,13 @@ package dev.steelyard.web.base.page;
 import dev.steelyard.words.Words;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
-import org.springframework.boot.webmvc.autoconfigure.error.BasicErrorController;
+import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What shoppers read when a page of the counter fails; owners read the words of the template. */
-@ControllerAdvice(assignableTypes = BasicErrorController.class)
+@ControllerAdvice(assignableTypes = ErrorController.class)
 class ErrorWords {
 
     private static final int NOT_UNDERSTOOD = 400;
