@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import dev.steelyard.web.testing.WithApp;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -63,6 +65,30 @@ class CounterBrowserTest {
         assertThat(page.locator("#basket-total")).hasText("52.00");
         page.locator("[aria-label='Take Bow shackle, 6 mm out']").click();
         assertThat(page.locator(".basket")).containsText("Nothing in it yet");
+    }
+
+    /** Fields and price come before how the price came about, and nothing stands beside another or outside its frame. */
+    @Test
+    void onAPhoneOneThingStandsBelowTheOther() {
+        page.setViewportSize(390, 844);
+        Assertions.assertThat(end("header .languages"))
+                .as("languages in the header")
+                .isLessThanOrEqualTo(end("header"));
+        Assertions.assertThat(end("#buy")).as("price before reckoning").isLessThanOrEqualTo(begin("#reckoning"));
+        page.click("#buy");
+        page.navigate("/counter/checkout");
+        Assertions.assertThat(end(".two > :first-child"))
+                .as("what is bought before who buys it")
+                .isLessThanOrEqualTo(begin(".two > :last-child"));
+    }
+
+    private double begin(String what) {
+        return page.locator(what).boundingBox().y;
+    }
+
+    private double end(String what) {
+        BoundingBox box = page.locator(what).boundingBox();
+        return box.y + box.height;
     }
 
     @Test
