@@ -10,6 +10,9 @@ import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.TrialLine;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Told;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -69,6 +72,10 @@ public class LadderBench {
                         false,
                         false),
                 ninety);
+        // whoever prices also says why, and so has these classes: that decides what the compiler can leave out
+        if (!Fact.of(Told.TIMES, Part.count(fifty), Part.money(SHELF_PRICE)).tellsMoney()) {
+            throw new IllegalStateException("a price is told as money");
+        }
         if (allUnits().compareTo(allUnitsByHand()) != 0 || slices().compareTo(slicesByHand()) != 0) {
             throw new IllegalStateException("they disagree");
         }
