@@ -20,19 +20,18 @@ class ErrorWords {
     void words(HttpServletRequest request, Model model) {
         if (ShopperRequest.is(request)) {
             Words words = ShopperWords.now();
-            Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
             model.addAttribute("back", words.text("error.back"));
-            model.addAttribute("title", words.text("error.title"));
-            model.addAttribute("said", said(words, status instanceof Integer number ? number : 0));
+            switch (request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer status ? status : 0) {
+                case NOT_UNDERSTOOD -> say(model, words.text("error.not-understood"), words.text("error.not-ours"));
+                case NOT_TAKEN -> say(model, words.text("error.not-taken"), words.text("error.too-old"));
+                case NOT_THERE -> say(model, words.text("error.not-there"), words.text("error.nowhere"));
+                default -> say(model, words.text("error.title"), words.text("error.ours"));
+            }
         }
     }
 
-    private static String said(Words words, int status) {
-        return switch (status) {
-            case NOT_UNDERSTOOD -> words.text("error.not-understood");
-            case NOT_TAKEN -> words.text("error.not-taken");
-            case NOT_THERE -> words.text("error.nowhere");
-            default -> words.text("error.ours");
-        };
+    private static void say(Model model, String title, String said) {
+        model.addAttribute("title", title);
+        model.addAttribute("said", said);
     }
 }

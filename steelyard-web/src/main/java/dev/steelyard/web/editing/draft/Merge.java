@@ -16,17 +16,19 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Two people's changes of one draft, put together: what only one of them changed is taken from that one; a place that both
  * changed, each into something else, is a conflict until somebody picks one side. Places are those of the draft that both
- * began from.
+ * began from. A text that one side wrote in another language too is merged language by language.
  */
 public final class Merge {
 
     /** Parts that are one of several things: who makes it another one has changed it as a whole. */
     private static final Set<String> ONE_OF = Set.of("piece", "charge");
 
+    private final String language;
     private final Picked picked;
     private final List<Conflict> conflicts = new ArrayList<>();
 
-    private Merge(Picked picked) {
+    private Merge(String language, Picked picked) {
+        this.language = language;
         this.picked = picked;
     }
 
@@ -58,7 +60,7 @@ public final class Merge {
 
     /** @param picked whose change is taken, by the places of conflicts */
     public static Result of(DraftDocument base, DraftDocument theirs, DraftDocument mine, Picked picked) {
-        Merge merge = new Merge(picked);
+        Merge merge = new Merge(TextsByLanguage.language(base), picked);
         ObjectNode card = (ObjectNode) merge.node("", base.root(), theirs.root(), mine.root());
         ArrayNode weights = (ArrayNode) merge.node("/checkWeights", base.weights(), theirs.weights(), mine.weights());
         ObjectNode aside = theirs.aside().deepCopy();
@@ -72,6 +74,13 @@ public final class Merge {
         }
         if (theirs.equals(base)) {
             return mine.deepCopy();
+        }
+        if (TextsByLanguage.isTexts(theirs) || TextsByLanguage.isTexts(mine)) {
+            JsonNode there = TextsByLanguage.texts(theirs, language);
+            JsonNode here = TextsByLanguage.texts(mine, language);
+            if (there.isObject() && here.isObject()) {
+                return object(at, TextsByLanguage.texts(base, language), there, here);
+            }
         }
         if (theirs.isObject() && mine.isObject() && !another(at, theirs, mine)) {
             return object(at, base, theirs, mine);

@@ -1,5 +1,6 @@
 package dev.steelyard.web.editing.draft;
 
+import dev.steelyard.format.Json;
 import dev.steelyard.words.Language;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.MissingNode;
@@ -9,14 +10,14 @@ import tools.jackson.databind.node.ObjectNode;
  * Texts of a draft that are written in several languages: a text alone is in the draft's own; with the first one in another it
  * becomes an object of texts by language, and a text alone again when the last one goes.
  */
-final class TextsByLanguage {
+public final class TextsByLanguage {
 
     private static final String LANGUAGE = "/language";
 
     private TextsByLanguage() {}
 
     /** The language that a draft is written in. */
-    static String language(DraftDocument document) {
+    public static String language(DraftDocument document) {
         String said = document.root().path("language").asString("");
         return said.isEmpty() ? Language.ENGLISH.code() : said;
     }
@@ -30,7 +31,13 @@ final class TextsByLanguage {
         return texts.has(language) ? texts.path(language) : MissingNode.getInstance();
     }
 
-    private static boolean isTexts(JsonNode node) {
+    /** A text alone as texts of one language, those of several as they are; anything else as it is. */
+    public static JsonNode texts(JsonNode node, String language) {
+        return node.isString() ? Json.object().set(language, node) : node;
+    }
+
+    /** Whether it is texts by language. */
+    public static boolean isTexts(JsonNode node) {
         return node instanceof ObjectNode
                 && !node.isEmpty()
                 && node.propertyStream().allMatch(one -> isLanguage(one.getKey()));
@@ -42,6 +49,9 @@ final class TextsByLanguage {
 
     /** Puts a text where it is one of several languages, or makes it one; whether it did. */
     static boolean put(DraftDocument document, String place, String text) {
+        if (place.equals(LANGUAGE) && text.equals(language(document))) {
+            return true; // nothing new: whoever only looks at the texts changes nothing
+        }
         int cut = place.lastIndexOf('/');
         String last = place.substring(cut + 1);
         if (isTexts(document.at(place))) {

@@ -5,6 +5,7 @@ import dev.steelyard.format.Json;
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.editing.draft.DraftDocument;
+import dev.steelyard.web.editing.draft.TextsByLanguage;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +29,7 @@ public final class DocumentChanges {
     /** What a break is known by, each with the word before it. */
     private static final Map<String, String> KEY_WORDS = keyWords();
 
+    private String language = "";
     private final List<String> changes = new ArrayList<>();
 
     private DocumentChanges() {}
@@ -43,6 +45,7 @@ public final class DocumentChanges {
 
     public static List<String> between(DraftDocument before, DraftDocument after) {
         DocumentChanges found = new DocumentChanges();
+        found.language = TextsByLanguage.language(after);
         found.compare("", before.root(), after.root());
         if (!before.weights().equals(after.weights())) {
             found.changes.add("Check weights: " + before.weights().size() + " kept → "
@@ -57,7 +60,10 @@ public final class DocumentChanges {
                 || at.endsWith("/shelfPrice") && sameNumber(before, after)) {
             return;
         }
-        if (at.startsWith(VARIANTS)
+        if (TextsByLanguage.isTexts(before) != TextsByLanguage.isTexts(after)
+                && (before.isString() || before.isMissingNode() || after.isString() || after.isMissingNode())) {
+            compare(at, byLanguage(before), byLanguage(after));
+        } else if (at.startsWith(VARIANTS)
                 && (before.isMissingNode() || after.isMissingNode())
                 && (before.isObject() || after.isObject())) {
             compare(at, orNone(before), orNone(after));
@@ -94,6 +100,10 @@ public final class DocumentChanges {
     /** Whether it is a list of words, or not there. */
     private static boolean areWords(JsonNode list) {
         return list.isMissingNode() || list.isArray() && list.valueStream().allMatch(JsonNode::isString);
+    }
+
+    private JsonNode byLanguage(JsonNode text) {
+        return text.isMissingNode() ? Json.object() : TextsByLanguage.texts(text, language);
     }
 
     private static JsonNode orNone(JsonNode prices) {

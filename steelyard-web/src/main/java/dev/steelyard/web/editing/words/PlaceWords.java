@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.words;
 
 import dev.steelyard.words.FirstLetter;
+import dev.steelyard.words.Language;
 import java.util.Map;
 
 /** Places in a card in words: “/cases/0/piece/rate/price” is “Case 1, rate, price”. */
@@ -63,6 +64,11 @@ public final class PlaceWords {
 
     private PlaceWords() {}
 
+    /** Texts by language stand under the codes of theirs. */
+    private static String inLanguage(String step) {
+        return Language.of(step).map(Language::title).orElse(step);
+    }
+
     /** A list of breaks in words: “Breaks”, “Case 1, rate, breaks”, “Variant SHK-8, breaks”. */
     public static String ofBreaks(String at) {
         String above = at.replaceFirst("/rows$", "");
@@ -88,7 +94,7 @@ public final class PlaceWords {
             } else if (step.matches("\\d+")) {
                 words.append(' ').append(Integer.parseInt(step) + 1);
             } else {
-                words.append(words.isEmpty() ? "" : ", ").append(WORDS.getOrDefault(step, step));
+                words.append(words.isEmpty() ? "" : ", ").append(WORDS.getOrDefault(step, inLanguage(step)));
             }
         }
         return words.isEmpty() ? "The card" : FirstLetter.large(words.toString());

@@ -108,6 +108,18 @@ class WordsTest {
         assertThat(DocumentChanges.between(before, before.copy())).isEmpty();
     }
 
+    @Test
+    void aTextInAnotherLanguageIsADifferenceOfThatLanguageAlone() {
+        DraftDocument before = document("{\"asks\": [{\"measurement\": \"l\", \"label\": \"Length\"}]}");
+        DraftDocument after = before.copy();
+        after.put("/asks/0/label/de", "Länge");
+        assertThat(DocumentChanges.between(before, after)).containsExactly("Ask 1, label, Deutsch: nothing → Länge");
+        assertThat(DocumentChanges.between(after, before)).containsExactly("Ask 1, label, Deutsch: Länge → nothing");
+        DraftDocument renamed = after.copy();
+        renamed.put("/asks/0/label", "How long");
+        assertThat(DocumentChanges.between(after, renamed)).containsExactly("Ask 1, label, English: Length → How long");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

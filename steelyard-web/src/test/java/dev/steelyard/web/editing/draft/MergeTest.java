@@ -40,6 +40,33 @@ class MergeTest {
         assertThat(merged.document()).isEqualTo(changed(both));
     }
 
+    /** One writes a label in German, the other the label itself, or in French. */
+    @Test
+    void aTextIsMergedLanguageByLanguage() {
+        DraftDocument base = document("{'language': 'en', 'asks': [{'measurement': 'length', 'label': 'Length'}]}");
+        DraftDocument german = base.copy();
+        german.put("/asks/0/label/de", "Länge");
+        DraftDocument renamed = base.copy();
+        renamed.put("/asks/0/label", "How long");
+        DraftDocument french = base.copy();
+        french.put("/asks/0/label/fr", "Longueur");
+        assertThat(labels(base, german, renamed)).isEqualTo("{\"en\":\"How long\",\"de\":\"Länge\"}");
+        assertThat(labels(base, renamed, german)).isEqualTo("{\"en\":\"How long\",\"de\":\"Länge\"}");
+        assertThat(labels(base, german, french)).isEqualTo("{\"en\":\"Length\",\"de\":\"Länge\",\"fr\":\"Longueur\"}");
+        DraftDocument otherwise = base.copy();
+        otherwise.put("/asks/0/label/de", "Lang");
+        otherwise.put("/asks/0/label", "Long");
+        assertThat(Merge.of(base, german, otherwise, Merge.Picked.NOTHING).conflicts())
+                .extracting(Merge.Conflict::place)
+                .containsExactly("/asks/0/label/de");
+    }
+
+    private static String labels(DraftDocument base, DraftDocument theirs, DraftDocument mine) {
+        Merge.Result merged = Merge.of(base, theirs, mine, Merge.Picked.NOTHING);
+        assertThat(merged.conflicts()).isEmpty();
+        return merged.document().at("/asks/0/label").toString();
+    }
+
     @Test
     void whatEachAddedAndTookAwayIsSo() {
         DraftDocument theirs = document(BASE);

@@ -40,6 +40,7 @@ class TextsByLanguageTest {
         DraftDocument before = card.copy();
         card.put("/asks/0/label/de", "");
         card.put("/asks/0/help/nl", "");
+        card.put("/language", "en");
         assertThat(card).isEqualTo(before);
         card.put("/language", "de");
         assertThat(card.text("/language")).isEqualTo("de");
