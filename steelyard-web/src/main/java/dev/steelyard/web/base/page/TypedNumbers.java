@@ -1,9 +1,11 @@
 package dev.steelyard.web.base.page;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.core.number.WrittenNumber;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class TypedNumbers {
 
+    private static final Pattern DIGITS = Pattern.compile("[-+]?[\\d.,' \u00a0\u202f\u2019]{1,40}");
     private static final ThreadLocal<@Nullable Ways> WAYS = new ThreadLocal<>();
 
     /**
@@ -43,6 +46,20 @@ public final class TypedNumbers {
     /** A typed number written plainly; the text as it is where it is none. */
     public static String plain(String text) {
         return WrittenNumber.plain(text, currency(), isComma());
+    }
+
+    /** Reads a typed number of pieces; the fault says it as it was typed. */
+    public static DecimalText.Reading pieces(String text) {
+        String typed = text.strip();
+        if (!isComma() || !DIGITS.matcher(typed).matches()) {
+            return Quantity.read(text);
+        }
+        DecimalText.Reading reading = Quantity.read(plain(typed));
+        DecimalText.Fault fault = reading.fault();
+        return fault == null
+                ? reading
+                : new DecimalText.Reading(
+                        null, new DecimalText.Fault(fault.why(), typed, fault.suggestion(), fault.other()));
     }
 
     /** Numbers that were written together. */

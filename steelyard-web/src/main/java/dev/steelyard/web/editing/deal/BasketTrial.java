@@ -9,7 +9,6 @@ import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
@@ -99,7 +98,7 @@ final class BasketTrial {
 
     private OrderLine order(TypedBasket.Row row) {
         Item item = subject.item(row.sku());
-        BigDecimal pieces = Quantity.read(row.quantity()).value();
+        BigDecimal pieces = TypedNumbers.pieces(row.quantity()).value();
         long quantity = pieces == null ? 0 : pieces.longValueExact();
         if (item == null) {
             return new OrderLine(NOTHING, quantity);
@@ -116,7 +115,7 @@ final class BasketTrial {
     }
 
     private LineResult line(TypedBasket.Row row, OrderLine asked, LineResult priced) {
-        DecimalText.Reading quantity = Quantity.read(row.quantity());
+        DecimalText.Reading quantity = TypedNumbers.pieces(row.quantity());
         if (quantity.fault() != null) {
             return new RefusedLine(Place.QUANTITY, NumberSays.quantity(quantity.fault()));
         }

@@ -5,7 +5,6 @@ import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
 import dev.steelyard.core.prepared.Asked;
@@ -20,6 +19,7 @@ import dev.steelyard.core.said.NumberSays;
 import dev.steelyard.core.said.Part;
 import dev.steelyard.core.said.Refusal;
 import dev.steelyard.web.base.page.DayText;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.selling.shown.TriedAt;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -57,7 +57,7 @@ public record CardTrial(
         if (item == null) {
             faults.add(Fault.of(Place.SKU, Refusal.SKU_UNKNOWN, Part.typed(text.get(TrialText.SKU))));
         }
-        DecimalText.Reading quantity = Quantity.read(text.get(TrialText.QUANTITY));
+        DecimalText.Reading quantity = TypedNumbers.pieces(text.get(TrialText.QUANTITY));
         if (quantity.fault() != null) {
             faults.add(new Fault(Place.QUANTITY, NumberSays.quantity(quantity.fault())));
         }

@@ -38,7 +38,11 @@ record CheckoutForm(
         }
         String address = text(email);
         if (!isAddress(address)) {
-            faults.put("email", words.text("checkout.no-email", "typed", shortened(address)));
+            faults.put(
+                    "email",
+                    address.isEmpty()
+                            ? words.text("checkout.email-missing")
+                            : words.text("checkout.no-email", "typed", shortened(address)));
         }
         if (method == null) {
             faults.put("payment", words.text("checkout.not-offered", "typed", shortened(label())));

@@ -1,12 +1,12 @@
 package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.number.DecimalText;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.said.NumberSays;
 import dev.steelyard.web.base.page.ShopperWords;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.shown.TypedAnswers;
@@ -65,7 +65,7 @@ class BasketController {
         Shopper shopper = baskets.shopper(cookie.read(request), book);
         Typed typed = Typed.read(sku, form);
         Offer offer = Offer.of(typed.sku(), shopper.customer(), shopper.at(), book);
-        BigDecimal pieces = Quantity.read(typed.quantity()).value();
+        BigDecimal pieces = TypedNumbers.pieces(typed.quantity()).value();
         if (offer == null || pieces == null || !priced(offer, typed, pieces, shopper, book)) {
             // the product page says what is wrong, by the field, with what was typed
             String to = offer == null ? "gone" : offer.item().sku().value();
@@ -139,7 +139,7 @@ class BasketController {
             HttpServletRequest request,
             HttpServletResponse response) {
         String token = cookie.readOrMake(request, response);
-        DecimalText.Reading reading = Quantity.read(quantity);
+        DecimalText.Reading reading = TypedNumbers.pieces(quantity);
         boolean background = request.getHeader("HX-Request") != null;
         if (reading.value() != null) {
             baskets.setQuantity(token, line, reading.value().intValueExact());

@@ -9,7 +9,6 @@ import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
-import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.pricing.LineResult;
@@ -27,6 +26,7 @@ import dev.steelyard.core.said.NumberSays;
 import dev.steelyard.core.said.Part;
 import dev.steelyard.core.said.Told;
 import dev.steelyard.web.base.page.ReckoningText;
+import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.selling.shown.AsSeen;
@@ -91,7 +91,7 @@ final class ProductPages {
     }
 
     ProductPage page() {
-        DecimalText.Reading reading = Quantity.read(typed.quantity());
+        DecimalText.Reading reading = TypedNumbers.pieces(typed.quantity());
         BigDecimal quantity = reading.value();
         long pieces = quantity == null ? 1 : quantity.longValueExact();
         Answers given = answers.answers(offer.card().card());
@@ -164,7 +164,7 @@ final class ProductPages {
     /** What was shown for the same order when the form was made, where its price is another now; none else. */
     @Nullable
     String changed(@Nullable String sent) {
-        BigDecimal pieces = Quantity.read(typed.quantity()).value();
+        BigDecimal pieces = TypedNumbers.pieces(typed.quantity()).value();
         LineResult now =
                 pieces == null ? null : together(answers.answers(offer.card().card()), pieces.longValueExact());
         return now instanceof PricedLine line ? shown(line).was(sent) : null;

@@ -94,6 +94,19 @@ class ShopperLanguagesTest {
         assertThat(length(shopper, "1,000").text()).contains("1,000 can be 1.000 or 1000");
     }
 
+    @Test
+    void piecesAreReadAsTheLanguageWritesThem(Http shopper) {
+        shopper.get("/counter?lang=de");
+        String screws = "/counter/price?sku=SCR-4x40&sent=yes&quantity=";
+        assertThat(shopper.get(screws + "2,5").text()).contains("2,5 ist keine ganze Zahl");
+        assertThat(shopper.get(screws + "1.000").text()).contains("1.000 kann 1000 oder 1,000 heißen");
+        assertThat(shopper.get(screws + "2,00").text()).contains("0,18 EUR");
+        assertThat(shopper.get(screws + "5%E2%82%AC").text()).contains("„5€“ ist keine Zahl");
+        assertThat(shopper.get("/counter/price?sku=SCR-4x40&sent=yes&quantity=2.5&lang=en")
+                        .text())
+                .contains("2.5 is not a whole number");
+    }
+
     private static Answer length(Http shopper, String typed) {
         return shopper.get(
                 "/counter/price?sku=COVER&sent=yes&quantity=1&a.width=211&a.hem=plain&a.fixing=loose&a.length="
