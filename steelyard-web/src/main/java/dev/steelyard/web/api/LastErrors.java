@@ -1,5 +1,6 @@
 package dev.steelyard.web.api;
 
+import dev.steelyard.web.base.page.ErrorWords;
 import dev.steelyard.web.base.page.NotThere;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -29,6 +30,7 @@ class LastErrors implements ErrorController {
         }
         response.setStatus(code);
         model.addAttribute("status", code);
+        ErrorWords.into(model, request, code);
         return "error";
     }
 

@@ -36,7 +36,6 @@ import dev.steelyard.words.Language;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -162,11 +161,7 @@ class CardEditor implements Editor {
                                 .toList()
                         : List.of(),
                 Translations.ofCard(typed, languages));
-        List<CardStep> steps = languages.size() == 1
-                ? Arrays.stream(CardStep.values())
-                        .filter(one -> one != CardStep.LANGUAGES)
-                        .toList()
-                : List.of(CardStep.values());
+        List<CardStep> steps = Translations.steps(CardStep.values(), CardStep.LANGUAGES, languages);
         return new Shown(
                 steps,
                 steps.stream()

@@ -33,7 +33,6 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.words.Language;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -137,11 +136,7 @@ class DealEditor implements Editor {
                                         : Stream.empty())
                         .toList(),
                 Translations.ofDeal(typed, languages));
-        List<DealStep> steps = languages.size() == 1
-                ? Arrays.stream(DealStep.values())
-                        .filter(one -> one != DealStep.LANGUAGES)
-                        .toList()
-                : List.of(DealStep.values());
+        List<DealStep> steps = Translations.steps(DealStep.values(), DealStep.LANGUAGES, languages);
         return new Shown(
                 steps,
                 steps.stream()

@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.words;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.words.Language;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 
@@ -83,6 +84,13 @@ public record Translations(Language own, List<Language> languages, List<Text> te
         if (!own.isEmpty() || !otherwise.isEmpty() || others.stream().anyMatch(one -> !one.isEmpty())) {
             to.add(new Text(at, PlaceWords.of(at), own.isEmpty() ? otherwise : own, others));
         }
+    }
+
+    /** The steps of an editor: without that for other languages where the shop has none. */
+    public static <S> List<S> steps(S[] all, S ofLanguages, List<Language> languages) {
+        return Arrays.stream(all)
+                .filter(step -> languages.size() > 1 || step != ofLanguages)
+                .toList();
     }
 
     /** How many texts are missing in all. */
