@@ -84,7 +84,12 @@ class CardListing implements Listing {
 
     @Override
     public ObjectNode begin(Way way, Begin.Picked picked, String name) {
-        ObjectNode card = Starts.card((Start) way, name, shops.current().currency(), picked.goods());
+        ObjectNode card = Starts.card(
+                (Start) way,
+                name,
+                shops.current().currency(),
+                shops.current().habits().language(),
+                picked.goods());
         picked.covers(card);
         return card;
     }

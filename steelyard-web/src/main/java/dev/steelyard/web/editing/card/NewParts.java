@@ -12,10 +12,12 @@ final class NewParts {
 
     private final DraftDocument document;
     private final String currency;
+    private final FirstWords words;
 
     NewParts(DraftDocument document, String currency) {
         this.document = document;
         this.currency = currency;
+        this.words = FirstWords.of(document);
     }
 
     void measurement(MeasureKinds kind) {
@@ -23,7 +25,7 @@ final class NewParts {
         ObjectNode ask = document.list("/asks")
                 .addObject()
                 .put("measurement", name)
-                .put("label", kind.title)
+                .put("label", words.label(kind.code))
                 .put("kind", kind.code)
                 .put("unit", kind.unit)
                 .put("min", kind.least)
@@ -43,7 +45,7 @@ final class NewParts {
     void shown() {
         document.list("/shown")
                 .addObject()
-                .put("label", "Weight")
+                .put("label", words.label("weight"))
                 .put("formula", firstMeasurement())
                 .put("unit", firstUnit())
                 .put("decimals", 2);
@@ -51,16 +53,14 @@ final class NewParts {
 
     void choice(boolean tick) {
         String name = free(tick ? "extra" : "choice");
-        ObjectNode ask = document.list("/asks").addObject().put("choice", name).put("label", tick ? "Extra" : "Choice");
+        ObjectNode ask = document.list("/asks")
+                .addObject()
+                .put("choice", name)
+                .put("label", words.label(tick ? "extra" : "choice"));
         ArrayNode options = ask.putArray("options");
-        options.addObject().put("name", tick ? "without" : "plain");
-        options.addObject()
-                .put("name", tick ? "with" : "fine")
-                .putObject("charge")
-                .put("perPiece", "5.00");
-        ask.put("start", tick ? "without" : "plain")
-                .put("look", tick ? "tick" : "list")
-                .put("required", true);
+        options.addObject().put("name", words.plain(tick));
+        options.addObject().put("name", words.charged(tick)).putObject("charge").put("perPiece", "5.00");
+        ask.put("start", words.plain(tick)).put("look", tick ? "tick" : "list").put("required", true);
     }
 
     void option(String at) {

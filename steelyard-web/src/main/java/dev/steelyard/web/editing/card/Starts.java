@@ -2,7 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.format.Json;
-import dev.steelyard.words.FirstLetter;
+import dev.steelyard.words.Language;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Currency;
@@ -21,19 +21,25 @@ final class Starts {
     private static final int WHOLE = 100;
 
     private final String currency;
+    private final FirstWords words;
     private final ObjectNode card = Json.object();
 
-    private Starts(String name, String currency) {
+    private Starts(String name, String currency, Language language) {
         this.currency = currency;
+        this.words = FirstWords.in(language);
         card.put("name", name);
+        if (language != Language.ENGLISH) {
+            card.put("language", language.code());
+        }
     }
 
     /**
      * @param currency ISO 4217 code, for formulas
+     * @param language the shop's own
      * @param goods that it is for
      */
-    static ObjectNode card(Start start, String name, String currency, List<Product> goods) {
-        Starts starts = new Starts(name, currency);
+    static ObjectNode card(Start start, String name, String currency, Language language, List<Product> goods) {
+        Starts starts = new Starts(name, currency, language);
         switch (start) {
             case QUANTITY -> starts.quantity(goods);
             case METRE -> starts.rate("length", "m", "3.00");
@@ -141,7 +147,7 @@ final class Starts {
         ArrayNode asks = card.get("asks") instanceof ArrayNode there ? there : card.putArray("asks");
         asks.addObject()
                 .put("measurement", name)
-                .put("label", FirstLetter.large(name))
+                .put("label", words.label(name))
                 .put("kind", kind)
                 .put("unit", unit)
                 .put("min", least)

@@ -11,13 +11,16 @@ import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
 import dev.steelyard.format.Json;
+import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.list.Begin;
+import dev.steelyard.words.Language;
 import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -42,7 +45,7 @@ class StartsTest {
     void everyWayBeginsAsACardThatCanBePrepared(Start start) {
         for (String currency : List.of("EUR", "JPY", "GBP")) {
             for (List<Product> goods : List.of(List.<Product>of(), sold, List.of(priced("7.40"), priced("9.00")))) {
-                ObjectNode card = Starts.card(start, "New", currency, goods);
+                ObjectNode card = Starts.card(start, "New", currency, Language.ENGLISH, goods);
                 Documents.DraftReading reading =
                         Documents.readDraft(card, ShopRules.of(Currency.getInstance(currency)));
                 assertThat(reading.issues()).as(start + " in " + currency).isEmpty();
@@ -50,17 +53,39 @@ class StartsTest {
         }
     }
 
+    /** Shoppers of a German shop would have read “Length” on a card that nobody had looked through. */
+    @ParameterizedTest
+    @CsvSource({"GERMAN, Länge, Breite, ohne", "FRENCH, Longueur, Largeur, sans", "DUTCH, Lengte, Breedte, zonder"})
+    void whatShoppersReadBeginsInTheShopsLanguage(Language language, String length, String width, String without) {
+        DraftDocument card = DraftDocument.of(Starts.card(Start.AREA, "New", "EUR", language, List.of()));
+        assertThat(card.text("/language")).isEqualTo(language.code());
+        assertThat(card.text("/asks/0/label")).isEqualTo(length);
+        assertThat(card.text("/asks/1/label")).isEqualTo(width);
+        NewParts parts = new NewParts(card, "EUR");
+        parts.measurement(MeasureKinds.LENGTH);
+        parts.choice(true);
+        assertThat(card.text("/asks/2/label")).isEqualTo(length);
+        assertThat(card.text("/asks/3/options/0/name")).isEqualTo(without);
+        assertThat(Documents.readDraft(card.root(), ShopRules.of(Currency.getInstance("EUR")))
+                        .issues())
+                .isEmpty();
+        assertThat(DraftDocument.of(Starts.card(Start.AREA, "New", "EUR", Language.ENGLISH, List.of()))
+                        .has("/language"))
+                .isFalse();
+    }
+
     @Test
     void breaksBeginBelowTheShelfPriceWithItsDecimals() {
-        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("7.400000")));
+        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", Language.ENGLISH, List.of(priced("7.400000")));
         assertThat(card.at("/ladder/rows/0/value").asString()).isEqualTo("7.03");
-        ObjectNode fine = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("0.0890")));
+        ObjectNode fine = Starts.card(Start.QUANTITY, "New", "EUR", Language.ENGLISH, List.of(priced("0.0890")));
         assertThat(fine.at("/ladder/rows/0/value").asString()).isEqualTo("0.085");
     }
 
     @Test
     void ofGoodsWithSeveralShelfPricesNoneGetsAnothersPrice() {
-        ObjectNode card = Starts.card(Start.QUANTITY, "New", "EUR", List.of(priced("7.40"), priced("250.00")));
+        ObjectNode card =
+                Starts.card(Start.QUANTITY, "New", "EUR", Language.ENGLISH, List.of(priced("7.40"), priced("250.00")));
         assertThat(card.at("/ladder/value").asString()).isEqualTo("percent-off");
         assertThat(card.at("/ladder/rows/0/value").asString()).isEqualTo("5");
         assertThat(card.at("/cases/0/piece/shelfPrice").asBoolean()).isTrue();
