@@ -1,10 +1,8 @@
 package dev.steelyard.core.said;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** What is said; each of the closed lists below has its part names, which messages put in. */
 public sealed interface Code permits Refusal, Told, DealSays, FindingSays {
@@ -30,9 +28,6 @@ public sealed interface Code permits Refusal, Told, DealSays, FindingSays {
 
     /** The code that is written so; none for any other text. */
     static Optional<Code> of(String id) {
-        return Stream.<Code[]>of(Refusal.values(), Told.values(), DealSays.values(), FindingSays.values())
-                .flatMap(Arrays::stream)
-                .filter(code -> code.id().equals(id))
-                .findFirst();
+        return Optional.ofNullable(CodesById.BY_ID.get(id));
     }
 }

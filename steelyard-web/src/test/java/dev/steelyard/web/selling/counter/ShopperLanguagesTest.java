@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
@@ -105,6 +106,14 @@ class ShopperLanguagesTest {
         assertThat(shopper.get("/counter/price?sku=SCR-4x40&sent=yes&quantity=2.5&lang=en")
                         .text())
                 .contains("2.5 is not a whole number");
+    }
+
+    @Test
+    void aReceiptNamesTheWayToPayAsTheLanguageDoes(Http shopper) {
+        shopper.get("/counter?lang=de");
+        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "1");
+        Answer receipt = Buying.order(shopper, shopper.get("/counter/checkout"), "bank transfer", "");
+        assertThat(receipt.text()).contains("zu zahlen per Überweisung").doesNotContain("bank transfer");
     }
 
     private static Answer length(Http shopper, String typed) {

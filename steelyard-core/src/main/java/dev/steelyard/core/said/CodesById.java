@@ -1,0 +1,17 @@
+package dev.steelyard.core.said;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The codes of all lists, by what is written for them. */
+final class CodesById {
+
+    static final Map<String, Code> BY_ID = Stream.<Code[]>of(
+                    Refusal.values(), Told.values(), DealSays.values(), FindingSays.values())
+            .flatMap(Arrays::stream)
+            .collect(Collectors.toUnmodifiableMap(Code::id, code -> code));
+
+    private CodesById() {}
+}
