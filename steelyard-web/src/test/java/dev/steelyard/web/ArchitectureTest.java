@@ -81,6 +81,8 @@ class ArchitectureTest {
                             "shop.history",
                             "shop.people"),
             "api", Set.of("base.database", "base.page", "shop"),
+            "store",
+                    Set.of("api", "base.database", "base.page", "book", "goods", "shop", "shop.history", "shop.people"),
             "start",
                     Set.of(
                             "base.database",

@@ -61,6 +61,7 @@ public final class App implements AutoCloseable {
             "recovery_code",
             "staff_session",
             "staff",
+            "store_key",
             "shop");
 
     private final PrivateMariaDb database;

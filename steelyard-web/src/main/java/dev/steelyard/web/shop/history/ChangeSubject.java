@@ -17,6 +17,8 @@ public enum ChangeSubject {
     SHOP("shop", "Shop"),
     CODES("codes", "Codes"),
     PEOPLE("people", "People"),
+    KEYS("keys", "Keys"),
+    HOOKS("webhooks", "Webhooks"),
     SIGN_IN("sign-in", "Signing in");
 
     private final String code;
@@ -46,6 +48,8 @@ public enum ChangeSubject {
             case CODES -> "/codes/";
             case TAX -> "/shop/tax";
             case PEOPLE -> "/shop/people";
+            case KEYS -> "/shop/keys";
+            case HOOKS -> "/shop/webhooks";
             case SHOP, SIGN_IN -> "/shop";
         };
     }

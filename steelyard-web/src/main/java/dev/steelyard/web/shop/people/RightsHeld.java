@@ -61,7 +61,7 @@ final class RightsHeld {
                     "/sheets/{id}/undo",
                     "/codes/**"));
 
-    private static final Rule PEOPLE = rule(Right.KEEP, "/shop/people/**");
+    private static final Rule KEEPERS = rule(Right.KEEP, "/shop/people/**", "/shop/keys/**", "/shop/webhooks/**");
     private static final Rule EDITORS = rule(Right.DRAFT, "/cards/{id}/edit", "/deals/{id}/edit", "/goods/{id}/edit");
 
     private RightsHeld() {}
@@ -84,7 +84,7 @@ final class RightsHeld {
      */
     static Right of(String method, String address, String wish) {
         PathContainer path = PathContainer.parsePath(address);
-        if (PEOPLE.fits(path)) {
+        if (KEEPERS.fits(path)) {
             return Right.KEEP;
         }
         if (READING.contains(method)) {
