@@ -27,7 +27,7 @@ import tools.jackson.databind.JsonNode;
  * An object that is being read: gives each field as what it must be, and keeps what is wrong with its place. What is
  * wrong reads as something harmless, so that reading goes on and all faults are found at once.
  */
-final class Obj {
+public final class Obj {
 
     private static final Pattern LANGUAGE = Pattern.compile("[a-z]{2,3}(-[A-Za-z0-9]{2,8})*");
     private static final String UNITS =
@@ -56,7 +56,7 @@ final class Obj {
     }
 
     /** @param zone the shop's, for moments without an offset */
-    static Obj of(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone) {
+    public static Obj of(JsonNode node, String at, List<FormatIssue> issues, ZoneId zone) {
         return of(node, at, issues, zone, new AtomicReference<>(""));
     }
 
@@ -70,32 +70,32 @@ final class Obj {
     }
 
     /** The same object, its moments read in another time zone. */
-    Obj in(ZoneId other) {
+    public Obj in(ZoneId other) {
         return new Obj(node, at, issues, other, known, language);
     }
 
     /** An object that stands somewhere below this one. */
-    Obj below(JsonNode child, String where) {
+    public Obj below(JsonNode child, String where) {
         return of(child, where, issues, zone, language);
     }
 
     /** Where a field is. */
-    String at(String field) {
+    public String at(String field) {
         return at + Json.step(field);
     }
 
-    void fault(String field, String message) {
+    public void fault(String field, String message) {
         issues.add(FormatIssue.at(field.isEmpty() ? at : at(field), message));
     }
 
     /** Whether a field is there and not null. */
-    boolean has(String field) {
+    public boolean has(String field) {
         known.add(field);
         return !node.path(field).isMissingNode() && !node.path(field).isNull();
     }
 
     /** Whether a field is there, null or not. */
-    boolean names(String field) {
+    public boolean names(String field) {
         known.add(field);
         return node.has(field);
     }
@@ -108,12 +108,12 @@ final class Obj {
         return true;
     }
 
-    String text(String field) {
+    public String text(String field) {
         return missing(field) ? "" : Objects.requireNonNullElse(optionalText(field), "");
     }
 
     @Nullable
-    String optionalText(String field) {
+    public String optionalText(String field) {
         if (!has(field)) {
             return null;
         }
@@ -126,11 +126,11 @@ final class Obj {
     }
 
     /** A text, or texts by language. */
-    Wording wording(String field) {
+    public Wording wording(String field) {
         return missing(field) ? Wording.NONE : optionalWording(field);
     }
 
-    Wording optionalWording(String field) {
+    public Wording optionalWording(String field) {
         if (!has(field)) {
             return Wording.NONE;
         }
@@ -154,26 +154,26 @@ final class Obj {
     }
 
     /** Says in which language the document is written, for all that is read of it from now on. */
-    void written(String code) {
+    public void written(String code) {
         language.set(code);
     }
 
-    BigDecimal decimal(String field) {
+    public BigDecimal decimal(String field) {
         return missing(field) ? BigDecimal.ZERO : Objects.requireNonNullElse(optionalDecimal(field), BigDecimal.ZERO);
     }
 
     @Nullable
-    BigDecimal optionalDecimal(String field) {
+    public BigDecimal optionalDecimal(String field) {
         return has(field) ? Values.decimal(node.path(field), at(field), issues) : null;
     }
 
-    int whole(String field, int least, int most) {
+    public int whole(String field, int least, int most) {
         Integer value = missing(field) ? null : optionalWhole(field, least, most);
         return value == null ? least : value;
     }
 
     @Nullable
-    Integer optionalWhole(String field, int least, int most) {
+    public Integer optionalWhole(String field, int least, int most) {
         if (!has(field)) {
             return null;
         }
@@ -189,13 +189,13 @@ final class Obj {
         return value.intValue();
     }
 
-    boolean flag(String field, boolean otherwise) {
+    public boolean flag(String field, boolean otherwise) {
         Boolean value = optionalFlag(field);
         return value == null ? otherwise : value;
     }
 
     @Nullable
-    Boolean optionalFlag(String field) {
+    public Boolean optionalFlag(String field) {
         if (!has(field)) {
             return null;
         }
@@ -208,7 +208,7 @@ final class Obj {
     }
 
     /** One of some words. */
-    <T> T word(String field, Map<String, T> words, @Nullable T otherwise) {
+    public <T> T word(String field, Map<String, T> words, @Nullable T otherwise) {
         T first = words.values().iterator().next();
         if (otherwise != null ? !has(field) : missing(field)) {
             return otherwise != null ? otherwise : first;
@@ -221,13 +221,13 @@ final class Obj {
         return value == null ? first : value;
     }
 
-    Unit unit(String field) {
+    public Unit unit(String field) {
         return missing(field) ? Unit.ONE : Objects.requireNonNullElse(optionalUnit(field), Unit.ONE);
     }
 
     /** A unit by its code, with its UCUM code beside it where one is given. */
     @Nullable
-    Unit optionalUnit(String field) {
+    public Unit optionalUnit(String field) {
         String ucum = optionalText(ucumOf(field));
         String code = optionalText(field);
         if (code == null) {
@@ -245,12 +245,12 @@ final class Obj {
     }
 
     /** The field that holds the UCUM code beside a unit. */
-    static String ucumOf(String field) {
+    public static String ucumOf(String field) {
         return field.equals("unit") ? "ucum" : field + "Ucum";
     }
 
     /** A day, a time or a moment. */
-    <T> @Nullable T parsed(String field, TimeText<T> kind) {
+    public <T> @Nullable T parsed(String field, TimeText<T> kind) {
         String text = optionalText(field);
         if (text == null) {
             return null;
@@ -267,7 +267,7 @@ final class Obj {
     }
 
     /** An object in a field; an empty one, with a fault, where it is missing. */
-    Obj object(String field) {
+    public Obj object(String field) {
         if (missing(field)) {
             return new Obj(Json.object(), at(field), new ArrayList<>(), zone, new HashSet<>(), language);
         }
@@ -275,16 +275,16 @@ final class Obj {
     }
 
     @Nullable
-    Obj optionalObject(String field) {
+    public Obj optionalObject(String field) {
         return has(field) ? below(node.path(field), at(field)) : null;
     }
 
     /** The objects in an array; none where the field is not there. */
-    <T> List<T> objects(String field, Function<Obj, T> read) {
+    public <T> List<T> objects(String field, Function<Obj, T> read) {
         return items(field, (item, where) -> read.apply(below(item, where)));
     }
 
-    List<String> texts(String field) {
+    public List<String> texts(String field) {
         return items(field, (item, where) -> {
             if (!item.isString()) {
                 issues.add(FormatIssue.at(where, "this is " + Values.words(item) + "; it must be a text"));
@@ -294,18 +294,18 @@ final class Obj {
         });
     }
 
-    Set<String> textSet(String field) {
+    public Set<String> textSet(String field) {
         return new LinkedHashSet<>(texts(field));
     }
 
-    List<BigDecimal> decimals(String field) {
+    public List<BigDecimal> decimals(String field) {
         return items(
                 field,
                 (item, where) -> Objects.requireNonNullElse(Values.decimal(item, where, issues), BigDecimal.ZERO));
     }
 
     /** Rows of cells, of which some may be empty. */
-    List<List<@Nullable BigDecimal>> table(String field) {
+    public List<List<@Nullable BigDecimal>> table(String field) {
         return items(field, (row, where) -> {
             List<@Nullable BigDecimal> cells = new ArrayList<>();
             if (!row.isArray()) {
@@ -319,7 +319,7 @@ final class Obj {
         });
     }
 
-    <T> List<T> items(String field, BiFunction<JsonNode, String, T> read) {
+    public <T> List<T> items(String field, BiFunction<JsonNode, String, T> read) {
         List<T> items = new ArrayList<>();
         if (!has(field)) {
             return items;
@@ -336,7 +336,7 @@ final class Obj {
     }
 
     /** The fields of an object by name; none where it is not there. */
-    Map<String, JsonNode> fields(String field) {
+    public Map<String, JsonNode> fields(String field) {
         Map<String, JsonNode> fields = new LinkedHashMap<>();
         if (has(field)) {
             if (node.path(field).isObject()) {
@@ -348,12 +348,12 @@ final class Obj {
         return fields;
     }
 
-    List<FormatIssue> issues() {
+    public List<FormatIssue> issues() {
         return issues;
     }
 
     /** Names every field that nobody asked for. */
-    void done() {
+    public void done() {
         for (String name : node.propertyNames()) {
             if (!known.contains(name)) {
                 fault(

@@ -15,7 +15,7 @@ import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
 /** Reads the orders of a document, with what they must come to. */
-final class OrderReader {
+public final class OrderReader {
 
     private static final int MOST_BEFORE = 100;
 
@@ -39,7 +39,8 @@ final class OrderReader {
         return order;
     }
 
-    static Customer customer(Obj in) {
+    /** Group, whether signed in, whether it is a first order, and country. */
+    public static Customer customer(Obj in) {
         return new Customer(
                 in.optionalText("group"),
                 in.flag("signedIn", false),
@@ -56,7 +57,8 @@ final class OrderReader {
         return new Line(sku, in.decimal("quantity"), answers(in));
     }
 
-    static Answers answers(Obj in) {
+    /** Answers by the names of what is asked, and the pack picked. */
+    public static Answers answers(Obj in) {
         Map<String, Answer> answers = new LinkedHashMap<>();
         in.fields("answers").forEach((name, value) -> answers.put(name, answer(value, in, name)));
         return new Answers(answers, in.optionalText("pack"));

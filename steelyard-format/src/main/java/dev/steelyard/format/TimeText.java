@@ -15,12 +15,14 @@ import java.util.function.BiFunction;
  * @param wanted what is said where something else stands
  * @param parse a text in the shop's time zone
  */
-record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
+public record TimeText<T>(String wanted, BiFunction<String, ZoneId, T> parse) {
 
-    static final TimeText<LocalDate> DAY = new TimeText<>("a day as 2027-04-01", (text, zone) -> LocalDate.parse(text));
-    static final TimeText<LocalTime> TIME = new TimeText<>("a time as 09:30", (text, zone) -> LocalTime.parse(text));
+    public static final TimeText<LocalDate> DAY =
+            new TimeText<>("a day as 2027-04-01", (text, zone) -> LocalDate.parse(text));
+    public static final TimeText<LocalTime> TIME =
+            new TimeText<>("a time as 09:30", (text, zone) -> LocalTime.parse(text));
     /** A day, whose beginning is meant, or a day with a time, with an offset or without where only one can be meant. */
-    static final TimeText<ZonedDateTime> MOMENT = new TimeText<>(
+    public static final TimeText<ZonedDateTime> MOMENT = new TimeText<>(
             "a day as 2027-04-01 or a moment as 2027-04-01T09:30 or 2027-04-01T09:30+02:00", TimeText::moment);
 
     /** A time that the shop's clocks skip or show twice. */

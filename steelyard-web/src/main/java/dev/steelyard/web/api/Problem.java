@@ -5,15 +5,22 @@ import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /** What a request can be refused for, each with a page of its own (RFC 9457, “type”). */
-enum Problem {
+public enum Problem {
     NOT_FOUND("not-found", HttpStatus.NOT_FOUND, "There is no such address"),
     BAD_REQUEST("bad-request", HttpStatus.BAD_REQUEST, "The request cannot be understood"),
+    NO_KEY("no-key", HttpStatus.UNAUTHORIZED, "This call needs a key"),
+    KEY_NOT_GOOD("key-not-good", HttpStatus.UNAUTHORIZED, "The key is not good"),
+    NO_RIGHT("no-right", HttpStatus.FORBIDDEN, "The key may not do this"),
+    OTHER_PAGE("other-page", HttpStatus.FORBIDDEN, "The key is not good on this page"),
+    TOO_OFTEN("too-often", HttpStatus.TOO_MANY_REQUESTS, "There are too many calls with this key"),
     METHOD("method", HttpStatus.METHOD_NOT_ALLOWED, "The address does not take this method"),
     OUR_FAULT("our-fault", HttpStatus.INTERNAL_SERVER_ERROR, "Something is wrong here"),
     AWAY("away", HttpStatus.SERVICE_UNAVAILABLE, "The shop’s books cannot be reached just now"),
     BUSY("busy", HttpStatus.TOO_MANY_REQUESTS, "Others are being answered"),
     BODY_TOO_LARGE("body-too-large", HttpStatus.CONTENT_TOO_LARGE, "The body is too large"),
     NOT_JSON("not-json", HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The body is no JSON by its Content-Type"),
+    TOO_MANY_LINES("too-many-lines", HttpStatus.UNPROCESSABLE_CONTENT, "There are too many lines"),
+    NO_SUCH_GOODS("no-such-goods", HttpStatus.NOT_FOUND, "Nothing is sold under this SKU"),
     DOCUMENT("document", HttpStatus.UNPROCESSABLE_CONTENT, "The document cannot be used"),
     TOO_LARGE("too-large", HttpStatus.UNPROCESSABLE_CONTENT, "The document is too large"),
     TOO_MANY_DOCUMENTS("too-many-documents", HttpStatus.UNPROCESSABLE_CONTENT, "There are too many documents"),

@@ -5,7 +5,7 @@ import java.io.Serial;
 import java.util.List;
 
 /** A request is refused; becomes an answer of application/problem+json. */
-final class ProblemFound extends RuntimeException {
+public final class ProblemFound extends RuntimeException {
 
     @Serial
     private static final long serialVersionUID = 1L;
@@ -13,13 +13,13 @@ final class ProblemFound extends RuntimeException {
     private final Problem problem;
     private final transient List<FormatIssue> issues;
 
-    ProblemFound(Problem problem, String detail, List<FormatIssue> issues) {
+    public ProblemFound(Problem problem, String detail, List<FormatIssue> issues) {
         super(detail, null, false, false);
         this.problem = problem;
         this.issues = issues;
     }
 
-    ProblemFound(Problem problem, String detail) {
+    public ProblemFound(Problem problem, String detail) {
         this(problem, detail, List.of());
     }
 

@@ -6,12 +6,9 @@ import dev.steelyard.words.Language;
 import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -39,17 +36,7 @@ class TrialsController {
     @PostMapping("/api/v1/trials")
     ResponseEntity<String> price(HttpServletRequest request, @RequestParam(defaultValue = "false") boolean findings)
             throws IOException {
-        if (!isJson(request.getContentType())) {
-            throw new ProblemFound(
-                    Problem.NOT_JSON,
-                    "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
-        }
-        byte[] body = request.getInputStream().readNBytes(limits.bodyBytes() + 1);
-        if (body.length > limits.bodyBytes()) {
-            throw new ProblemFound(
-                    Problem.BODY_TOO_LARGE, "A body has at most " + limits.bodyBytes() + " bytes; this one has more");
-        }
-        String text = new String(body, StandardCharsets.UTF_8);
+        String text = JsonBody.text(request, limits.bodyBytes());
         Words words = words(request.getHeader(HttpHeaders.ACCEPT_LANGUAGE));
         String answer =
                 pool.run(wanted -> Json.write(trials.price(text, findings, words, wanted)), () -> door.isGone(request));
@@ -64,15 +51,6 @@ class TrialsController {
     private static Words words(@Nullable String wanted) {
         Language language = Language.wanted(wanted, List.of(Language.values()));
         return language == Language.ENGLISH ? Words.owners() : Words.shoppers(language);
-    }
-
-    private static boolean isJson(@Nullable String contentType) {
-        try {
-            return contentType != null
-                    && MediaType.APPLICATION_JSON.isCompatibleWith(MediaType.parseMediaType(contentType));
-        } catch (InvalidMediaTypeException unreadable) {
-            return false;
-        }
     }
 
     /** The JSON Schema of the open format. */

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param directory the same, as prices see them, to look things up in
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
+ * @param groups of customers, by name
  * @param categories what those are called that are named in several languages, by name
  */
 public record BookInForce(
@@ -31,6 +32,7 @@ public record BookInForce(
         GoodsDirectory directory,
         List<CardInForce> cards,
         List<DealInForce> deals,
+        List<String> groups,
         Map<String, Wording> categories,
         PriceBook book) {
 

@@ -8,6 +8,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.web.goods.Categories;
 import dev.steelyard.web.goods.SoldGoods;
 import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
@@ -124,6 +125,7 @@ public class Books {
                 GoodsDirectory.of(products),
                 live,
                 dealt,
+                shops.groups().stream().map(CustomerGroup::name).toList(),
                 categories.told(),
                 PriceBook.of(shop.rules(), order, inOrder, taxes.current(), products));
     }

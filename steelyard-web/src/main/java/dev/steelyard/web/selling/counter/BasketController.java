@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

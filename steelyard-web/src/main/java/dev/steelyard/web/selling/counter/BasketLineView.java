@@ -10,6 +10,7 @@ import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.NextText;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;

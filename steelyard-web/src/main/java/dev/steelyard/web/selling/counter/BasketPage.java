@@ -5,6 +5,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.web.selling.shown.Offer;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,6 +1,5 @@
 package dev.steelyard.web.selling.counter;
 
-import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Dealt;
 import dev.steelyard.core.deal.Dealt.Used;
 import dev.steelyard.core.deal.Dealt.Why;
@@ -8,8 +7,10 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.tax.Tax;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.web.selling.shown.CodeWords;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.DealText.UsedLine;
+import dev.steelyard.web.selling.shown.Unlocks;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -40,7 +41,7 @@ public record BasketView(
         List<UsedLine> deals,
         List<Hint> hints,
         List<String> passed,
-        List<Code> codes,
+        List<CodeWords.Code> codes,
         @Nullable String without,
         List<TaxLine> tax,
         @Nullable String total,
@@ -51,20 +52,26 @@ public record BasketView(
     private static final Set<Why> TOLD =
             EnumSet.of(Why.PAYMENT, Why.TOO_LITTLE, Why.CONTAINS, Why.ANOTHER_GIVES_MORE, Why.COUNTRY);
 
-    /**
-     * A code that was typed.
-     *
-     * @param counts whether its deal counts now
-     * @param words what it gives, or why it does not
-     */
-    public record Code(String code, boolean counts, String words) {}
-
     /** The tax of one rate. */
     public record TaxLine(String words, String tax) {}
 
     /** Each line with its reckoning, and what would unlock more. */
     static BasketView withHints(PricedPicks priced) {
-        return of(priced, Unlocks.of(priced.shopper(), priced.basket(), priced.book()));
+        Shopper shopper = priced.shopper();
+        return of(
+                priced,
+                Unlocks.of(
+                                shopper.offered(priced.book()).stream()
+                                        .map(Shopper.Offered::line)
+                                        .toList(),
+                                place -> shopper.picked().get(place).variants().isEmpty(),
+                                shopper.occasion(),
+                                priced.basket(),
+                                priced.book(),
+                                shopper.words())
+                        .stream()
+                        .map(unlock -> Hint.of(unlock, shopper))
+                        .toList());
     }
 
     /** The same without looking for more. */
@@ -164,36 +171,9 @@ public record BasketView(
                 .toList();
     }
 
-    private static List<Code> codes(Shopper shopper, Dealt dealt, BookInForce book) {
+    private static List<CodeWords.Code> codes(Shopper shopper, Dealt dealt, BookInForce book) {
         return shopper.codes().stream()
-                .map(code -> code(code, shopper, dealt, book))
+                .map(code -> CodeWords.of(code, shopper.codeStanding(), dealt, book, shopper.words()))
                 .toList();
-    }
-
-    private static Code code(String code, Shopper shopper, Dealt dealt, BookInForce book) {
-        Words words = shopper.words();
-        String spent = shopper.codeStanding().spent().get(code);
-        if (spent != null) {
-            return new Code(code, false, words.text(spent));
-        }
-        String list = shopper.codeStanding().lists().get(code);
-        for (Dealt.Used used : dealt.used()) {
-            if (isOf(used.deal().conditions(), code, list)) {
-                UsedLine line = DealText.used(
-                        used, used.saved().value(), true, book.shop().minorDigits(), words);
-                return new Code(code, true, words.text("code.gives", "deal", line.words(), "money", line.saved()));
-            }
-        }
-        return dealt.unused().stream()
-                .filter(unused -> isOf(unused.deal().conditions(), code, list))
-                .findFirst()
-                .map(unused -> new Code(code, false, words.say(unused.detail())))
-                .orElseGet(() -> new Code(code, false, words.text("code.gone")));
-    }
-
-    /** @param list of which the code is; none for a code of its own */
-    private static boolean isOf(Conditions asked, String code, @Nullable String list) {
-        return asked.code() != null && Conditions.normal(asked.code()).equals(code)
-                || list != null && list.equals(asked.codeList());
     }
 }

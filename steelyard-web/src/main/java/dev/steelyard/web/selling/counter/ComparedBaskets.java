@@ -37,6 +37,7 @@ class ComparedBaskets implements OpenBaskets {
                 now.directory(),
                 now.cards(),
                 now.deals(),
+                now.groups(),
                 now.categories(),
                 now.book().withTax(then));
         return sql

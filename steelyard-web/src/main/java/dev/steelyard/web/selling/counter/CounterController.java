@@ -13,6 +13,7 @@ import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.FromPrice;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

@@ -12,6 +12,7 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.DealText;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.words.Words;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
+import dev.steelyard.web.selling.shown.Unlocks;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,4 +14,17 @@ import org.jspecify.annotations.Nullable;
  * @param saves how much less, or more, is paid for it: “and you pay 2.10 more in all”
  */
 public record Hint(
-        String words, @Nullable String button, @Nullable Long line, @Nullable String sku, int quantity, String saves) {}
+        String words, @Nullable String button, @Nullable Long line, @Nullable String sku, int quantity, String saves) {
+
+    static Hint of(Unlocks.Unlock unlock, Shopper shopper) {
+        return new Hint(
+                unlock.words(),
+                unlock.button(),
+                unlock.line() == null
+                        ? null
+                        : shopper.picked().get(unlock.line()).id(),
+                unlock.sku(),
+                unlock.quantity(),
+                unlock.pays());
+    }
+}

@@ -11,6 +11,7 @@ import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.words.Words;

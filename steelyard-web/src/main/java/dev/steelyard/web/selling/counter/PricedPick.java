@@ -10,6 +10,7 @@ import dev.steelyard.core.said.Wording;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.selling.shown.AnswerWords;
+import dev.steelyard.web.selling.shown.Offer;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

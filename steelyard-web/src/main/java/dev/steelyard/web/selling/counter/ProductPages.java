@@ -34,6 +34,7 @@ import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.NextText;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.OrderWords;
 import dev.steelyard.web.selling.shown.PackOffer;
 import dev.steelyard.web.selling.shown.PieceShape;

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
+import dev.steelyard.web.selling.shown.Offer;
 import java.util.List;
 import java.util.StringJoiner;
 import org.jspecify.annotations.Nullable;

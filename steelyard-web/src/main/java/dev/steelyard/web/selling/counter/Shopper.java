@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
+import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.words.Words;
 import java.time.LocalDate;

@@ -179,7 +179,7 @@ public class Keys {
 
     /** Brings what other nodes did, and says when keys were last used. */
     @Scheduled(fixedDelayString = "2s")
-    void follow() {
+    public void follow() {
         if (held == null) {
             return;
         }

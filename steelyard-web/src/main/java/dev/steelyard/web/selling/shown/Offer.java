@@ -1,4 +1,4 @@
-package dev.steelyard.web.selling.counter;
+package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.card.Item;
@@ -10,10 +10,10 @@ import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** What a SKU sells, with the card that prices it for a shopper now. */
-record Offer(Item item, PreparedCard card) {
+public record Offer(Item item, PreparedCard card) {
 
     /** None for a text that is no SKU, or of nothing sold. */
-    static @Nullable Offer of(String text, Customer customer, ZonedDateTime at, BookInForce book) {
+    public static @Nullable Offer of(String text, Customer customer, ZonedDateTime at, BookInForce book) {
         try {
             Sku sku = new Sku(text);
             Item item = book.book().item(sku);
@@ -25,13 +25,13 @@ record Offer(Item item, PreparedCard card) {
     }
 
     /** Whether a variant is picked for each piece: where lots have the whole price, it cannot hang on the variant. */
-    boolean variantForEachPiece() {
+    public boolean variantForEachPiece() {
         return item.product().variants().size() > 1
                 && card.card().cases().all().stream().allMatch(one -> one.piece() instanceof PiecePrice.None);
     }
 
     /** Whether anything could have a price: not where all that counts is a shelf price that is not there. */
-    boolean canBePriced() {
+    public boolean canBePriced() {
         return item.shelfPrice() != null
                 || card.card().cases().all().stream().anyMatch(one -> !(one.piece() instanceof PiecePrice.ShelfPrice));
     }

@@ -1,4 +1,4 @@
-package dev.steelyard.web.selling.counter;
+package dev.steelyard.web.selling.shown;
 
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Item;
@@ -7,14 +7,14 @@ import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Next;
 import dev.steelyard.core.deal.Next.Need;
+import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.selling.shown.DealText;
-import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -26,13 +26,16 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Finds changes of a basket that unlock a deal or its next row. Each is tried before it is offered: the changed basket is
  * priced, and only where the deal then gives more is there a button.
  */
-final class Unlocks {
+public final class Unlocks {
 
     private static final int MOST_HINTS = 3;
     private static final int MOST_LINES = 100;
@@ -46,31 +49,75 @@ final class Unlocks {
     private static final BigDecimal NEAR = new BigDecimal("0.4");
     private static final int NEAR_PIECES = 3;
 
-    private final Shopper shopper;
+    private final List<OrderLine> lines;
+    private final IntPredicate mayRaise;
+    private final Occasion occasion;
     private final PricedBasket now;
     private final BookInForce book;
+    private final Words words;
     // the same goods stand behind several hints
     private final Map<Sku, Optional<BigDecimal>> prices = new HashMap<>();
 
-    private Unlocks(Shopper shopper, PricedBasket now, BookInForce book) {
-        this.shopper = shopper;
+    private Unlocks(
+            List<OrderLine> lines,
+            IntPredicate mayRaise,
+            Occasion occasion,
+            PricedBasket now,
+            BookInForce book,
+            Words words) {
+        this.lines = lines;
+        this.mayRaise = mayRaise;
+        this.occasion = occasion;
         this.now = now;
         this.book = book;
+        this.words = words;
     }
 
-    /** A changed basket. */
-    private record Change(String button, @Nullable Long line, @Nullable String sku, int quantity, Shopper shopper) {}
+    /**
+     * What would unlock a deal, with the change that does it.
+     *
+     * @param words “Add 12.40 of Rope for 5 % off”
+     * @param button what the change is: “Add 1 × Deck brush”
+     * @param line the place of the line whose quantity is to be changed; none where something is to be put in
+     * @param sku of what is to be put in; none where a quantity is to be changed
+     * @param quantity the line's new quantity, or of what is put in
+     * @param pays how much less, or more, is paid for it: “and you pay 2.10 more in all”
+     * @param toPay what is paid then
+     */
+    public record Unlock(
+            Next next,
+            String words,
+            String button,
+            @Nullable Integer line,
+            @Nullable String sku,
+            int quantity,
+            String pays,
+            Money toPay) {}
 
-    /** The nearest few. */
-    static List<Hint> of(Shopper shopper, PricedBasket now, BookInForce book) {
-        if (!now.sellable() || shopper.picked().isEmpty() || shopper.picked().size() > MOST_LINES) {
+    /** A changed basket. */
+    private record Change(
+            String button, @Nullable Integer line, @Nullable String sku, int quantity, List<OrderLine> basket) {}
+
+    /**
+     * The nearest few.
+     *
+     * @param mayRaise whether the pieces of the line at a place may be made more
+     */
+    public static List<Unlock> of(
+            List<OrderLine> lines,
+            IntPredicate mayRaise,
+            Occasion occasion,
+            PricedBasket now,
+            BookInForce book,
+            Words words) {
+        if (!now.sellable() || lines.isEmpty() || lines.size() > MOST_LINES) {
             return List.of();
         }
-        Unlocks unlocks = new Unlocks(shopper, now, book);
+        Unlocks unlocks = new Unlocks(lines, mayRaise, occasion, now, book, words);
         return now.dealt().next().stream()
                 .filter(unlocks::near)
                 .limit(MOST_HINTS)
-                .map(unlocks::hint)
+                .map(unlocks::unlock)
                 .flatMap(Optional::stream)
                 .toList();
     }
@@ -84,29 +131,34 @@ final class Unlocks {
         return next.much().compareTo(next.row().from().multiply(NEAR)) <= 0;
     }
 
-    private Optional<Hint> hint(Next next) {
+    private Optional<Unlock> unlock(Next next) {
         BigDecimal before = saved(now, next.deal());
         Change best = null;
         PricedBasket bestPriced = null;
         for (Change change : changes(next)) {
-            PricedBasket then = PricedPicks.of(change.shopper, book).basket();
+            PricedBasket then = book.book().explainBasket(change.basket, occasion);
             boolean unlocks = then.sellable() && saved(then, next.deal()).compareTo(before) > 0 && isWorthIt(then);
             if (unlocks && (bestPriced == null || then.toPay().compareTo(bestPriced.toPay()) < 0)) {
                 best = change;
                 bestPriced = then;
             }
         }
-        String words =
-                DealText.next(next, book.book(), book::category, book.shop().minorDigits(), shopper.words());
         if (best == null || bestPriced == null) {
             return Optional.empty();
         }
-        return Optional.of(new Hint(words, best.button, best.line, best.sku, best.quantity, paid(bestPriced)));
+        return Optional.of(new Unlock(
+                next,
+                DealText.next(next, book.book(), book::category, book.shop().minorDigits(), words),
+                best.button,
+                best.line,
+                best.sku,
+                best.quantity,
+                paid(bestPriced),
+                bestPriced.toPay()));
     }
 
     private String paid(PricedBasket then) {
         BigDecimal more = then.toPay().value().subtract(now.toPay().value());
-        Words words = shopper.words();
         String much = words.number(more.abs(), book.shop().minorDigits());
         return more.signum() > 0
                 ? words.text("unlock.pay-more", "money", much)
@@ -143,8 +195,7 @@ final class Unlocks {
     /** More pieces of lines that are there, of those that cost least for it. */
     private void raised(Next next, List<Change> to) {
         now.places().stream()
-                .filter(place -> next.goods().has(line(place).item())
-                        && shopper.picked().get(place).variants().isEmpty())
+                .filter(place -> next.goods().has(line(place).item()) && mayRaise.test(place))
                 .sorted(Comparator.comparing(
                         place -> line(place).shownPerPiece().value().multiply(pieces(next, line(place)))))
                 .limit(MOST_TRIED)
@@ -165,7 +216,7 @@ final class Unlocks {
 
     private Optional<Change> raise(Next next, int place) {
         PricedLine line = line(place);
-        Shopper.Picked picked = shopper.picked().get(place);
+        OrderLine picked = lines.get(place);
         BigDecimal more = pieces(next, line);
         BigDecimal wanted = more.add(BigDecimal.valueOf(picked.quantity()));
         if (more.signum() == 0 || !Quantity.allowed(wanted)) {
@@ -176,30 +227,29 @@ final class Unlocks {
             return Optional.empty();
         }
         int quantity = Math.toIntExact(ordered.getAsLong());
-        List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
-        others.set(place, picked.of(quantity));
+        List<OrderLine> others = new ArrayList<>(lines);
+        others.set(place, new OrderLine(picked.sku(), quantity, picked.answers()));
         return Optional.of(new Change(
-                shopper.words()
-                        .text(
-                                "unlock.raise",
-                                "count",
-                                quantity - picked.quantity(),
-                                "name",
-                                shopper.words().in(line.item().told())),
-                picked.id(),
+                words.text(
+                        "unlock.raise",
+                        "count",
+                        quantity - picked.quantity(),
+                        "name",
+                        words.in(line.item().told())),
+                place,
                 null,
                 quantity,
-                shopper.with(others)));
+                others));
     }
 
     /** The cheapest of some goods about which nothing is asked and which are not in the basket yet. */
     private Optional<Item> cheapest(GoodsSet goods) {
         Item best = null;
         BigDecimal least = null;
-        List<String> there = shopper.picked().stream().map(Shopper.Picked::sku).toList();
+        Set<Sku> there = lines.stream().map(OrderLine::sku).collect(Collectors.toSet());
         for (Item item : book.directory()
                 .items(goods)
-                .filter(one -> !there.contains(one.sku().value()))
+                .filter(one -> !there.contains(one.sku()))
                 .sorted(BY_SHELF_PRICE)
                 .limit(MOST_PRICED)
                 .toList()) {
@@ -218,21 +268,21 @@ final class Unlocks {
     }
 
     private OrderQuantity orders(Item item) {
-        Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
+        Offer offer = Offer.of(item.sku().value(), occasion.customer(), occasion.at(), book);
         return offer == null ? OrderQuantity.ANY : book.shop().rules().orders(offer.card());
     }
 
     /** Of a piece of what is ordered at least; none for goods about which something is asked, and where they have no price. */
     private @Nullable BigDecimal reckonOne(Item item) {
-        Offer offer = Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book);
+        Offer offer = Offer.of(item.sku().value(), occasion.customer(), occasion.at(), book);
         boolean plain = offer != null && offer.card().card().asks().isEmpty() && !offer.variantForEachPiece();
         long fewest = orders(item).smallest().orElse(1);
         return plain
                         && book.book()
                                         .price(
                                                 List.of(new OrderLine(item.sku(), fewest)),
-                                                shopper.customer(),
-                                                shopper.at())
+                                                occasion.customer(),
+                                                occasion.at())
                                         .get(0)
                                 instanceof PricedLine line
                 ? line.total().value().divide(BigDecimal.valueOf(fewest), Decimals.EXACT)
@@ -252,20 +302,13 @@ final class Unlocks {
             return Optional.empty();
         }
         int quantity = Math.toIntExact(ordered.getAsLong());
-        List<Shopper.Picked> others = new ArrayList<>(shopper.picked());
-        others.add(new Shopper.Picked(
-                0, item.sku().value(), item.name(), quantity, new TypedAnswers(Map.of(), ""), List.of(), null));
+        List<OrderLine> others = new ArrayList<>(lines);
+        others.add(new OrderLine(item.sku(), quantity));
         return Optional.of(new Change(
-                shopper.words()
-                        .text(
-                                "unlock.add",
-                                "count",
-                                quantity,
-                                "name",
-                                shopper.words().in(item.told())),
+                words.text("unlock.add", "count", quantity, "name", words.in(item.told())),
                 null,
                 item.sku().value(),
                 quantity,
-                shopper.with(others)));
+                others));
     }
 }

@@ -1,0 +1,57 @@
+package dev.steelyard.web.store.prices;
+
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Quantity;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.RefusedLine;
+import dev.steelyard.core.reckoning.Place;
+import dev.steelyard.core.said.Fact;
+import dev.steelyard.core.said.NumberSays;
+import dev.steelyard.core.said.Part;
+import dev.steelyard.core.said.Refusal;
+import dev.steelyard.format.Obj;
+import dev.steelyard.format.OrderReader;
+import java.math.BigDecimal;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A line as it was asked.
+ *
+ * @param id what the store calls it; none where it said nothing
+ * @param line to be priced; of no pieces where it cannot be
+ * @param refused why it cannot be, before anything is priced; none where it can
+ */
+public record AskedLine(@Nullable String id, String sku, OrderLine line, @Nullable RefusedLine refused) {
+
+    private static final int LONGEST_ID = 100;
+
+    static AskedLine read(Obj in) {
+        String id = in.optionalText("id");
+        if (id != null && id.length() > LONGEST_ID) {
+            in.fault("id", "an id has at most " + LONGEST_ID + " characters");
+        }
+        String sku = in.text("sku");
+        BigDecimal quantity = in.decimal("quantity");
+        Answers answers = OrderReader.answers(in);
+        in.done();
+        RefusedLine refused = refused(sku, quantity);
+        OrderLine line = refused == null
+                ? new OrderLine(new Sku(sku), quantity.longValueExact(), answers)
+                : new OrderLine(new Sku("-"), 0, Answers.NONE);
+        return new AskedLine(id, sku, line, refused);
+    }
+
+    private static @Nullable RefusedLine refused(String sku, BigDecimal quantity) {
+        if (Sku.fault(sku) != null) {
+            return new RefusedLine(Place.SKU, Fact.of(Refusal.SKU_UNKNOWN, Part.typed(sku)));
+        }
+        if (Quantity.allowed(quantity)) {
+            return null;
+        }
+        DecimalText.Fault fault = Quantity.read(quantity.toPlainString()).fault();
+        return new RefusedLine(Place.QUANTITY, NumberSays.quantity(Objects.requireNonNull(fault)));
+    }
+}

@@ -1,0 +1,85 @@
+package dev.steelyard.web.store.prices;
+
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.payment.PaymentWays;
+import dev.steelyard.web.store.door.Needs;
+import dev.steelyard.web.store.door.StoreCall;
+import dev.steelyard.web.store.keys.KeyRight;
+import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** Live prices of lines and baskets. */
+@Controller
+class PricesController {
+
+    private final Prices prices;
+    private final Customers customers;
+    private final BasketPrices baskets;
+    private final PaymentWays ways;
+    private final Books books;
+
+    PricesController(Prices prices, BasketPrices baskets, Customers customers, PaymentWays ways, Books books) {
+        this.prices = prices;
+        this.baskets = baskets;
+        this.ways = ways;
+        this.customers = customers;
+        this.books = books;
+    }
+
+    @Operation(
+            operationId = "prices",
+            tags = "Prices",
+            summary = "Prices of lines",
+            description =
+                    "Live prices of up to 500 lines, each by itself or all as one basket. A line that has no price says why;"
+                            + " the others are priced.")
+    @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PricesRequest.Body.class)))
+    @Needs(value = KeyRight.PRICES, page = true)
+    @PostMapping("/api/v1/prices")
+    ResponseEntity<PricesAnswer> price(HttpServletRequest request) throws IOException {
+        BookInForce book = books.inForce();
+        PricesRequest asked = StoreCall.read(
+                request,
+                StoreCall.USUAL_BYTES,
+                book.shop().zone(),
+                in -> PricesRequest.read(in, StoreCall.key(request), customers, book));
+        Words words = StoreCall.words(request);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
+                .body(prices.answer(asked, book, words));
+    }
+
+    @Operation(
+            operationId = "basketsPrice",
+            tags = "Prices",
+            summary = "The price of a basket",
+            description = "Lines as one basket, with deals and codes, what would unlock more, and tax.")
+    @RequestBody(required = true, content = @Content(schema = @Schema(implementation = BasketRequest.Body.class)))
+    @Needs(KeyRight.PRICES)
+    @PostMapping("/api/v1/baskets/price")
+    ResponseEntity<BasketAnswer> basket(HttpServletRequest request) throws IOException {
+        BookInForce book = books.inForce();
+        BasketRequest asked = StoreCall.read(
+                request,
+                StoreCall.USUAL_BYTES,
+                book.shop().zone(),
+                in -> BasketRequest.read(in, StoreCall.key(request), customers, book, ways::all));
+        Words words = StoreCall.words(request);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
+                .body(baskets.answer(baskets.price(asked, book), words));
+    }
+}

@@ -1,0 +1,120 @@
+package dev.steelyard.web.store.door;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.web.store.keys.KeyKind;
+import dev.steelyard.web.store.keys.KeyRight;
+import dev.steelyard.web.store.keys.KeyWish;
+import dev.steelyard.web.store.keys.Keys;
+import dev.steelyard.web.store.keys.MadeKeys;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.StoreCalls;
+import dev.steelyard.web.testing.StoreCalls.Answer;
+import dev.steelyard.web.testing.WithApp;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Only keys that are good, with the right to it, from the pages they are for, and not too often. */
+@ExtendWith(WithApp.class)
+class KeyGateTest {
+
+    private static final String PRICES = "/api/v1/prices";
+    private static final String BODY = "{\"together\": true, \"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}]}";
+
+    @Test
+    void withoutAKeyNothingIsTold(App app) {
+        Answer none = StoreCalls.with(app, "").post(PRICES, BODY);
+        isProblem(none, 401, "no-key", "Send a key as “Authorization: Bearer");
+        assertThat(none.header("WWW-Authenticate")).startsWith("Bearer");
+        isProblem(
+                StoreCalls.with(app, "steelyard_server_x").post(PRICES, BODY),
+                401,
+                "key-not-good",
+                "No key is written");
+    }
+
+    @Test
+    void aKeyThatWasTakenBackOrIsOverIsRefused(App app) {
+        Keys.Made made = MadeKeys.server(app);
+        StoreCalls calls = StoreCalls.with(app, made.text());
+        assertThat(calls.post(PRICES, BODY).status()).isEqualTo(200);
+        app.bean(Keys.class).takeBack(made.key().id(), "Maren");
+        isProblem(calls.post(PRICES, BODY), 401, "key-not-good", "server key Warehouse was taken back");
+        Keys.Made old = MadeKeys.make(
+                app,
+                KeyKind.SERVER,
+                new KeyWish("Old", Set.of(KeyRight.PRICES), List.of(), 9, 9, LocalDate.of(2024, 5, 1)));
+        isProblem(StoreCalls.with(app, old.text()).post(PRICES, BODY), 401, "key-not-good", "was 2024-05-01");
+    }
+
+    @Test
+    void aKeyMayOnlyWhatItsRightsSay(App app) {
+        isProblem(
+                MadeKeys.calls(app, KeyRight.ORDERS).post(PRICES, BODY),
+                403,
+                "no-right",
+                "may not “prices”, only “orders”");
+    }
+
+    @Test
+    void aPageKeyIsGoodOnItsPagesOnly(App app) {
+        StoreCalls calls = StoreCalls.with(app, MadeKeys.page(app).text());
+        Answer good = calls.from(MadeKeys.PAGE).post(PRICES, BODY);
+        assertThat(good.status()).isEqualTo(200);
+        assertThat(good.header("Access-Control-Allow-Origin")).isEqualTo("*");
+        Answer stranger = calls.from("https://stranger.example").post(PRICES, BODY);
+        isProblem(stranger, 403, "other-page", "not good on pages of https://stranger.example");
+        assertThat(stranger.header("Access-Control-Allow-Origin")).isEqualTo("*"); // so that the panel can say why
+        isProblem(calls.post(PRICES, BODY), 403, "other-page", "no origin");
+    }
+
+    @Test
+    void browsersAreToldBeforehandWhatTheyMaySend(App app) {
+        Answer asked = StoreCalls.with(app, "")
+                .from(MadeKeys.PAGE)
+                .send(
+                        "OPTIONS",
+                        PRICES,
+                        "",
+                        "Access-Control-Request-Method",
+                        "POST",
+                        "Access-Control-Request-Headers",
+                        "authorization,content-type");
+        assertThat(asked.status()).isEqualTo(200);
+        assertThat(asked.header("Access-Control-Allow-Headers")).contains("authorization");
+    }
+
+    @Test
+    void tooManyCallsAreToldWhenToComeBack(App app) {
+        Keys.Made slow =
+                MadeKeys.make(app, KeyKind.SERVER, new KeyWish("Slow", Set.of(KeyRight.PRICES), List.of(), 1, 2, null));
+        StoreCalls calls = StoreCalls.with(app, slow.text());
+        Answer first = calls.post(PRICES, BODY);
+        assertThat(first.header("RateLimit-Policy")).isEqualTo("\"key\";q=2;w=2");
+        assertThat(first.header("RateLimit")).startsWith("\"key\";r=1");
+        calls.post(PRICES, BODY);
+        Answer third = calls.post(PRICES, BODY);
+        isProblem(third, 429, "too-often", "may make 2 calls at once and 1 a second");
+        assertThat(third.header("Retry-After")).isEqualTo("1");
+        assertThat(MadeKeys.calls(app).post(PRICES, BODY).status()).isEqualTo(200); // others are not held up
+    }
+
+    @Test
+    void whenAKeyWasLastUsedIsWrittenDown(App app) {
+        Keys.Made made = MadeKeys.server(app);
+        StoreCalls.with(app, made.text()).post(PRICES, BODY);
+        app.bean(Keys.class).follow();
+        assertThat(app.bean(Keys.class).find(made.key().id()).orElseThrow().usedAt())
+                .isNotNull();
+    }
+
+    private static void isProblem(Answer answer, int status, String type, String words) {
+        assertThat(answer.status()).isEqualTo(status);
+        assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(answer.json().path("type").asString()).isEqualTo("/api/v1/problems/" + type);
+        assertThat(answer.json().path("detail").asString()).contains(words);
+    }
+}
