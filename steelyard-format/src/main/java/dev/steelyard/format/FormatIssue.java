@@ -27,7 +27,7 @@ public record FormatIssue(
         instead = List.copyOf(instead);
     }
 
-    static FormatIssue at(String at, String message) {
+    public static FormatIssue at(String at, String message) {
         return new FormatIssue(at, message, null, null, null, List.of());
     }
 

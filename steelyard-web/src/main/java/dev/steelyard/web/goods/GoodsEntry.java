@@ -49,6 +49,12 @@ public record GoodsEntry(
                 read.alone());
     }
 
+    /** A product as prices see it, without what only its own page says. */
+    public static GoodsEntry of(Product product) {
+        return new GoodsEntry(
+                0, Wording.NONE, "", List.of(), null, List.of(), 0, Instant.EPOCH, "", null, product, List.of(), Set.of());
+    }
+
     public String sku() {
         return product.sku().value();
     }

@@ -62,6 +62,8 @@ public final class App implements AutoCloseable {
             "staff_session",
             "staff",
             "store_key",
+            "quote",
+            "answered_once",
             "shop");
 
     private final PrivateMariaDb database;

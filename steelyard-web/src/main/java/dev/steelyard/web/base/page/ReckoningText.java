@@ -1,5 +1,7 @@
 package dev.steelyard.web.base.page;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step;
@@ -21,6 +23,8 @@ public final class ReckoningText {
      *
      * @param rounding what was rounded to what, in words; none where nothing was
      */
+    @Schema(name = "ReckoningLine")
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Line(String label, String detail, String result, @Nullable String rounding) {}
 
     /** The steps in order. */

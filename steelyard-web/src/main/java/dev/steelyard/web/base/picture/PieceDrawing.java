@@ -1,5 +1,6 @@
 package dev.steelyard.web.base.picture;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,7 @@ import java.util.Locale;
  * @param says what is drawn, for those who do not see it
  * @param height of the picture, as much as is drawn
  */
+@Schema(name = "Drawing")
 public record PieceDrawing(String says, int height, List<Shape> shapes, List<Label> labels) {
 
     public static final int WIDTH = 300;

@@ -87,6 +87,7 @@ public class Baskets {
         return new Shopper(
                 basket.id(),
                 group == null ? null : group.name(),
+                group != null,
                 basket.country(),
                 shop.homeCountry(),
                 basket.ordersPlaced() == 0,

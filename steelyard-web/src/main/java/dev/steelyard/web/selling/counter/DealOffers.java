@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.counter;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
@@ -19,7 +20,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Deals that count a product, for its page: what each says, and what is missing for it beside what is in the basket. */
-final class DealOffers {
+public final class DealOffers {
 
     private static final int MOST = 6;
     private static final int MOST_LINES = 100;
@@ -33,7 +34,8 @@ final class DealOffers {
      * @param missing “Add 12.40 of Rope for 5 % off”; empty where nothing is
      * @param counts whether it counts with these pieces in the basket
      */
-    record Shown(String words, String missing, boolean counts) {}
+    @Schema(name = "DealOffered")
+    public record Shown(String words, String missing, boolean counts) {}
 
     /**
      * Those that are for this customer now and ask for no code. Ways of paying are not told here: what they add or take off

@@ -6,14 +6,14 @@ import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.web.selling.shown.LineTaxes;
 import java.math.BigDecimal;
-import java.util.Objects;
 
 /**
  * What the lines of a basket come to without the tax they contain, each less its own tax; what their sum then lacks to what
  * is paid without tax is put on the largest, so that what is shown adds up.
  */
-public final class Nets {
+final class Nets {
 
     private Nets() {}
 
@@ -30,32 +30,12 @@ public final class Nets {
 
     /** One for each line; 0 for one without a price. */
     static BigDecimal[] of(PricedBasket priced) {
-        BigDecimal[] taxes = taxes(priced);
+        BigDecimal[] taxes = LineTaxes.of(priced);
         BigDecimal[] nets = new BigDecimal[taxes.length];
         for (int i = 0; i < taxes.length; i++) {
             Money left = priced.left(i);
             nets[i] = left == null ? BigDecimal.ZERO : left.value().subtract(taxes[i]);
         }
         return nets;
-    }
-
-    /** Each line's own tax, which add up to the tax of the basket; 0 for one without. */
-    public static BigDecimal[] taxes(PricedBasket priced) {
-        BigDecimal[] taxes = new BigDecimal[priced.lines().size()];
-        BigDecimal sum = BigDecimal.ZERO;
-        int largest = -1;
-        for (int i = 0; i < taxes.length; i++) {
-            Money tax = priced.taxOf(i);
-            taxes[i] = tax == null ? BigDecimal.ZERO : tax.value();
-            sum = sum.add(taxes[i]);
-            Money left = priced.left(i);
-            Money most = largest < 0 ? null : priced.left(largest);
-            largest = left != null && (most == null || left.compareTo(most) > 0) ? i : largest;
-        }
-        if (priced.tax() != null && largest >= 0) {
-            taxes[largest] = taxes[largest].add(
-                    Objects.requireNonNull(priced.tax()).sum().subtract(sum));
-        }
-        return taxes;
     }
 }

@@ -1,5 +1,7 @@
 package dev.steelyard.web.selling.counter;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.picture.PieceDrawing;
 import dev.steelyard.web.goods.GoodsEntry;
@@ -32,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param withoutTax whether all its figures are without tax
  * @param deals that count this product, with what is missing for them
  */
-record ProductPage(
+public record ProductPage(
         GoodsEntry entry,
         String name,
         String description,
@@ -60,7 +62,7 @@ record ProductPage(
         List<DealOffers.Shown> deals) {
 
     /** A variant to pick. */
-    record Variant(String sku, String name) {}
+    public record Variant(String sku, String name) {}
 
     /**
      * What is typed comes to.
@@ -73,7 +75,9 @@ record ProductPage(
      * @param next what a little more would bring
      * @param together “together with 6 in your basket”
      */
-    record Price(
+    @Schema(name = "PriceShown")
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Price(
             String pieces,
             String each,
             @Nullable String shelf,

@@ -62,6 +62,7 @@ final class ProductPages {
     private final TypedAnswers answers;
     private final AsSeen seen;
     private final Words words;
+    private @Nullable PricedLine line;
 
     ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
         this.entry = entry;
@@ -107,7 +108,19 @@ final class ProductPages {
             refusal = refusal(refused, faults);
         }
         PricedLine line = quantity == null || !(result instanceof PricedLine priced) ? null : priced;
+        this.line = line;
         return page(asked, faults, refusal, line, pieces);
+    }
+
+    /** What is typed comes to; none before the page was made, and where there is no price. */
+    @Nullable
+    PricedLine line() {
+        return line;
+    }
+
+    /** The answers as they were read. */
+    Answers given() {
+        return answers.answers(offer.card().card());
     }
 
     private ProductPage page(

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param basketId none for someone who has not put anything anywhere yet
  * @param group the customer group they are in; none for a guest
+ * @param signedIn whether they are signed in; whoever is in a group is
  * @param country where the goods go to, by its ISO 3166 code; none where it was not said
  * @param home where they go to then
  * @param firstOrder whether nothing was ever ordered from this basket
@@ -36,6 +37,7 @@ import org.jspecify.annotations.Nullable;
 public record Shopper(
         @Nullable Long basketId,
         @Nullable String group,
+        boolean signedIn,
         @Nullable String country,
         String home,
         boolean firstOrder,
@@ -98,6 +100,7 @@ public record Shopper(
         return new Shopper(
                 null,
                 null,
+                false,
                 null,
                 home,
                 true,
@@ -112,7 +115,7 @@ public record Shopper(
 
     /** As cards and deals see them: whoever is in a group is signed in. */
     public Customer customer() {
-        return new Customer(group, group != null, firstOrder, goesTo());
+        return new Customer(group, signedIn || group != null, firstOrder, goesTo());
     }
 
     /** The country the goods go to. */
@@ -128,12 +131,25 @@ public record Shopper(
     /** The same with other lines: what a change of the basket would come to. */
     Shopper with(List<Picked> others) {
         return new Shopper(
-                basketId, group, country, home, firstOrder, payment, codes, codeStanding, at, today, others, words);
+                basketId,
+                group,
+                signedIn,
+                country,
+                home,
+                firstOrder,
+                payment,
+                codes,
+                codeStanding,
+                at,
+                today,
+                others,
+                words);
     }
 
     /** The same as whoever orders: what is for first orders goes by their e-mail, and codes once for each customer too. */
     public Shopper ordering(boolean first, CodeStanding standing) {
-        return new Shopper(basketId, group, country, home, first, payment, codes, standing, at, today, picked, words);
+        return new Shopper(
+                basketId, group, signedIn, country, home, first, payment, codes, standing, at, today, picked, words);
     }
 
     List<Offered> offered(BookInForce book) {

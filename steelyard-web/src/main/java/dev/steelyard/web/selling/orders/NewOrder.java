@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.orders;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -22,6 +23,7 @@ import tools.jackson.databind.JsonNode;
  * @param withoutTax whether the buyer sees figures without the tax they contain
  * @param unusedDeals what did not count, each with why
  * @param language in which the buyer read it; none for an order of before there were several
+ * @param store that reported it; none for an order of the counter
  */
 public record NewOrder(
         String checkoutKey,
@@ -45,7 +47,26 @@ public record NewOrder(
         Seller seller,
         boolean withoutTax,
         @Nullable String language,
+        @Nullable Store store,
         List<Line> lines) {
+
+    /**
+     * The owner's own store, where an order was sold there.
+     *
+     * @param number of the order, as the store gave it
+     * @param placedAt when
+     * @param key by whose name it was reported
+     * @param quote by which it was sold; none where it was by none
+     * @param charged what was paid in all
+     * @param lines what was charged for each, before deals; none for those of which that was not said
+     */
+    public record Store(
+            String number,
+            Instant placedAt,
+            String key,
+            @Nullable String quote,
+            BigDecimal charged,
+            List<@Nullable BigDecimal> lines) {}
 
     public NewOrder {
         seller = Objects.requireNonNullElse(seller, Seller.UNKNOWN);
@@ -81,6 +102,35 @@ public record NewOrder(
                 seller,
                 withoutTax,
                 language,
+                store,
+                lines);
+    }
+
+    /** The same as the owner's own store sold it. */
+    public NewOrder soldBy(Store where, String checkout, OrderFreezer.Who who) {
+        return new NewOrder(
+                checkout,
+                pricedFor,
+                pricedOn,
+                who.name(),
+                who.email(),
+                country,
+                currency,
+                minorDigits,
+                total,
+                who.payment().isEmpty() ? payment : who.payment(),
+                paymentReference,
+                who.cardEnding(),
+                goodsTotal,
+                taxIncluded,
+                tax,
+                deals,
+                unusedDeals,
+                codes,
+                seller,
+                withoutTax,
+                language,
+                where,
                 lines);
     }
 

@@ -40,7 +40,10 @@ final class OrderCsv {
         "tax",
         "card",
         "deals",
-        "codes"
+        "codes",
+        "sold by",
+        "charged",
+        "line charged"
     };
 
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss");
@@ -91,7 +94,10 @@ final class OrderCsv {
                     plain(line.tax(), order.minorDigits()),
                     text(line.card()),
                     text(deals),
-                    text(codes));
+                    text(codes),
+                    order.keyName() == null ? "" : text(order.keyName()),
+                    plain(order.charged(), order.minorDigits()),
+                    plain(line.charged(), order.minorDigits()));
         }
     }
 

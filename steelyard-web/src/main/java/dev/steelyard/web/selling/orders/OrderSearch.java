@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.orders;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param group whose prices they had; empty for any
  * @param deal a part of the name of a deal that counted; empty for any
  * @param code that was given; empty for any
+ * @param sold where, or how
  * @param from the first day; none for since ever
  * @param until the last day; none for until now
  */
@@ -22,9 +24,35 @@ record OrderSearch(
         String group,
         String deal,
         String code,
+        Sold sold,
         @Nullable LocalDate from,
         @Nullable LocalDate until,
         Map<String, String> faults) {
+
+    /** Where orders were sold. */
+    enum Sold {
+        ANYWHERE("anywhere"),
+        COUNTER("at the counter"),
+        STORE("in your own store"),
+        OTHERWISE("charged otherwise than reckoned");
+
+        private final String words;
+
+        Sold(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        static Sold read(String word) {
+            return Arrays.stream(values())
+                    .filter(one -> one.name().equals(word))
+                    .findFirst()
+                    .orElse(ANYWHERE);
+        }
+    }
 
     /** The word for orders at everyone's prices. */
     static final String EVERYONE = "Everyone";
@@ -32,7 +60,7 @@ record OrderSearch(
     private static final int LONGEST = 100;
 
     /** Everything. */
-    static final OrderSearch ALL = new OrderSearch("", "", "", "", null, null, Map.of());
+    static final OrderSearch ALL = new OrderSearch("", "", "", "", Sold.ANYWHERE, null, null, Map.of());
 
     /** Reads what is typed; what cannot be read is a fault by its field and does not narrow the search. */
     static OrderSearch read(Map<String, String> sent) {
@@ -49,6 +77,7 @@ record OrderSearch(
                 sent.getOrDefault("group", "").strip(),
                 text("deal", sent, faults),
                 text("code", sent, faults),
+                Sold.read(sent.getOrDefault("sold", "")),
                 first,
                 last,
                 faults);

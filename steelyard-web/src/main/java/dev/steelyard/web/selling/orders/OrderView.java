@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param state whether it is paid, in a word
  * @param settled whether it is
  * @param tax “19 % tax contained in 30.00”, with its figure
+ * @param store the owner's own store that sold it; none for the counter
  * @param without what a buyer who sees figures without tax sees; none for others
  */
 public record OrderView(
@@ -35,7 +36,18 @@ public record OrderView(
         List<String> codes,
         NewOrder.Seller seller,
         @Nullable Without without,
+        @Nullable Store store,
         List<Line> lines) {
+
+    /**
+     * The owner's own store, where it sold the order.
+     *
+     * @param key by whose name it was reported
+     * @param quote by which it was sold; none where it was by none
+     * @param charged what was paid
+     * @param more “4.20 more than reckoned”; none where it is the same
+     */
+    public record Store(String key, @Nullable String quote, String charged, @Nullable String more) {}
 
     /**
      * What its buyer sees, without the tax that figures contain.
@@ -73,6 +85,7 @@ public record OrderView(
      * @param taken what each deal took off it, in their order
      * @param eachWithout the price of one piece without tax; none for buyers who see it with tax
      * @param totalWithout the same of the total after deals
+     * @param chargedOtherwise what the owner's own store charged for it before deals, where that is another sum; none else
      */
     public record Line(
             String sku,
@@ -89,7 +102,8 @@ public record OrderView(
             List<ReckoningText.Line> reckoning,
             List<Taken> taken,
             @Nullable String eachWithout,
-            @Nullable String totalWithout) {
+            @Nullable String totalWithout,
+            @Nullable String chargedOtherwise) {
 
         /** The price of one piece as the buyer sees it. */
         public String eachSeen() {

@@ -1,8 +1,10 @@
 package dev.steelyard.web.selling.orders;
 
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,7 +56,24 @@ class OrderViews {
                 mapper.readValue(order.codes(), new TypeReference<List<String>>() {}),
                 mapper.readValue(order.seller(), NewOrder.Seller.class),
                 order.withoutTax() ? without(order, deals, minor, words) : null,
+                store(order, minor),
                 lines(order, deals, minor, words));
+    }
+
+    private static OrderView.@Nullable Store store(StoredOrder order, int minor) {
+        BigDecimal charged = order.charged();
+        if (order.keyName() == null || charged == null) {
+            return null;
+        }
+        BigDecimal more = charged.subtract(order.total());
+        return new OrderView.Store(
+                order.keyName(),
+                order.quote(),
+                Show.money(charged.setScale(minor, RoundingMode.HALF_UP), minor),
+                more.signum() == 0
+                        ? null
+                        : Show.money(more.abs().setScale(minor, RoundingMode.HALF_UP), minor)
+                                + (more.signum() > 0 ? " more than reckoned" : " less than reckoned"));
     }
 
     private List<OrderView.Line> lines(StoredOrder order, List<NewOrder.Deal> deals, int minor, Words words) {
@@ -174,7 +193,10 @@ class OrderViews {
                         ? words.number(
                                 less(line.pricePerPiece(), line.taxRate(), line.pieceDecimals()), line.pieceDecimals())
                         : null,
-                without ? words.number(net(line, after, minor), minor) : null);
+                without ? words.number(net(line, after, minor), minor) : null,
+                line.charged() == null || line.charged().compareTo(line.total()) == 0
+                        ? null
+                        : words.number(line.charged(), minor));
     }
 
     private static String tax(@Nullable BigDecimal rate, @Nullable BigDecimal tax, int minor, Words words) {

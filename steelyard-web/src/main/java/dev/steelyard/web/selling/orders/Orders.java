@@ -42,11 +42,10 @@ public class Orders {
     /** Stores an order, in the caller's transaction; its checkout key lets no second one in. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void place(NewOrder order) {
-        Number number = (Number)
-                entities.createNativeQuery("select next value for order_number").getSingleResult();
+        NewOrder.Store store = order.store();
         StoredOrder stored = new StoredOrder(
-                shops.current().invoicing().orderPrefix() + number.longValue(),
-                clock.instant(),
+                store == null ? ownNumber() : store.number(),
+                store == null ? clock.instant() : store.placedAt(),
                 order,
                 new StoredOrder.Written(
                         mapper.writeValueAsString(order.tax()),
@@ -60,6 +59,9 @@ public class Orders {
                     stored,
                     i + 1,
                     line,
+                    store == null || i >= store.lines().size()
+                            ? null
+                            : store.lines().get(i),
                     new StoredOrderLine.Written(
                             line.told() == null ? null : mapper.writeValueAsString(line.told()),
                             mapper.writeValueAsString(line.answers()),
@@ -67,6 +69,28 @@ public class Orders {
         }
         entities.persist(stored);
         entities.flush();
+    }
+
+    private String ownNumber() {
+        Number number = (Number)
+                entities.createNativeQuery("select next value for order_number").getSingleResult();
+        return shops.current().invoicing().orderPrefix() + number.longValue();
+    }
+
+    /** Whether a number is one that the counter gives, or will give. */
+    @Transactional(readOnly = true)
+    public boolean isOurs(String number) {
+        String prefix = shops.current().invoicing().orderPrefix();
+        return number.startsWith(prefix) && number.substring(prefix.length()).matches("\\d+");
+    }
+
+    /** Whether there is an order of a number. */
+    @Transactional(readOnly = true)
+    public boolean isThere(String number) {
+        return entities.createQuery("select count(o) from StoredOrder o where o.number = :number", Long.class)
+                        .setParameter("number", number)
+                        .getSingleResult()
+                > 0;
     }
 
     /** Whether anything was ever ordered with an e-mail, whatever its case. */
@@ -98,7 +122,7 @@ public class Orders {
     Sums sums(OrderSearch search) {
         Map<String, Object> values = new LinkedHashMap<>();
         var query = entities.createQuery(
-                "select count(o), coalesce(sum(o.total), 0) from StoredOrder o" + where(search, values),
+                "select count(o), coalesce(sum(coalesce(o.charged, o.total)), 0) from StoredOrder o" + where(search, values),
                 Object[].class);
         values.forEach(query::setParameter);
         Object[] sums = query.getSingleResult();
@@ -146,6 +170,13 @@ public class Orders {
         if (!search.code().isEmpty()) {
             where.append(" and function('json_search', o.codes, 'one', :code, '!') is not null");
             values.put("code", search.code().toUpperCase(Locale.ROOT));
+        }
+        if (search.sold() == OrderSearch.Sold.COUNTER) {
+            where.append(" and o.keyName is null");
+        } else if (search.sold() == OrderSearch.Sold.STORE) {
+            where.append(" and o.keyName is not null");
+        } else if (search.sold() == OrderSearch.Sold.OTHERWISE) {
+            where.append(" and o.charged is not null and o.charged <> o.total");
         }
         ZoneId zone = shops.current().zone();
         if (search.from() != null) {

@@ -44,11 +44,12 @@ class OrdersController {
         model.addAttribute("currency", shops.current().currency());
         model.addAttribute(
                 "groups", shops.groups().stream().map(CustomerGroup::name).toList());
+        model.addAttribute("places", OrderSearch.Sold.values());
         model.addAttribute("page", page);
         model.addAttribute("more", (page + 1L) * PAGE < sums.orders());
         model.addAttribute("narrows", search.narrows());
         model.addAttribute("faults", search.faults());
-        for (String field : List.of("find", "group", "deal", "code", "from", "until")) {
+        for (String field : List.of("find", "group", "deal", "code", "sold", "from", "until")) {
             model.addAttribute(field, sent.getOrDefault(field, ""));
         }
         return "orders/list";

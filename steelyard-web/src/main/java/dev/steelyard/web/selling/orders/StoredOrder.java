@@ -59,6 +59,10 @@ class StoredOrder extends Stored {
     private boolean withoutTax;
     private String language = "en";
 
+    private @Nullable String keyName;
+    private @Nullable String quote;
+    private @Nullable BigDecimal charged;
+
     private String paymentReference = "";
 
     @Column(columnDefinition = "char(4)")
@@ -97,6 +101,30 @@ class StoredOrder extends Stored {
         this.language = Objects.requireNonNullElse(order.language(), "en");
         this.paymentReference = order.paymentReference();
         this.cardEnding = order.cardEnding();
+        NewOrder.Store store = order.store();
+        if (store != null) {
+            this.keyName = store.key();
+            this.quote = store.quote();
+            this.charged = store.charged();
+        }
+    }
+
+    /** By whose key it was reported; none for an order of the counter. */
+    @Nullable
+    String keyName() {
+        return keyName;
+    }
+
+    /** By which it was sold; none where it was by none. */
+    @Nullable
+    String quote() {
+        return quote;
+    }
+
+    /** What the store charged; none for an order of the counter. */
+    @Nullable
+    BigDecimal charged() {
+        return charged;
     }
 
     String seller() {

@@ -30,6 +30,7 @@ class StoredOrderLine extends Stored {
     private @Nullable BigDecimal afterDeals;
     private @Nullable BigDecimal taxRate;
     private @Nullable BigDecimal tax;
+    private @Nullable BigDecimal charged;
     private String card = "";
     private @Nullable Long cardId;
     private @Nullable Long cardVersion;
@@ -47,7 +48,10 @@ class StoredOrderLine extends Stored {
     /** What of a line is kept as JSON. */
     record Written(@Nullable String told, String answers, String reckoning) {}
 
-    StoredOrderLine(StoredOrder order, int position, NewOrder.Line line, Written written) {
+    /** @param charged by the owner's own store; none where it did not say, and at the counter */
+    StoredOrderLine(
+            StoredOrder order, int position, NewOrder.Line line, @Nullable BigDecimal charged, Written written) {
+        this.charged = charged;
         this.order = order;
         this.position = position;
         this.productId = line.productId();
@@ -92,6 +96,12 @@ class StoredOrderLine extends Stored {
 
     int pieceDecimals() {
         return pieceDecimals;
+    }
+
+    /** What the store charged for it; none where it did not say, and at the counter. */
+    @Nullable
+    BigDecimal charged() {
+        return charged;
     }
 
     BigDecimal total() {

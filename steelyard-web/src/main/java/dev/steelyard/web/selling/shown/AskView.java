@@ -1,5 +1,7 @@
 package dev.steelyard.web.selling.shown;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
@@ -27,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param open whether it is put to the shopper now
  * @param ticked what a tick box says: its label, with the owner's words for the ticked option where there are some
  */
+@Schema(name = "Ask")
 public record AskView(
         String name,
         String label,
@@ -53,6 +56,7 @@ public record AskView(
      * @param charge “+ 18.00”, “no charge”
      * @param free whether nothing is charged for it
      */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record OptionView(String name, String label, @Nullable String picture, String charge, boolean free) {}
 
     public boolean measured() {

@@ -1,5 +1,7 @@
 package dev.steelyard.web.selling.shown;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.ladder.Break;
@@ -30,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param pieces whether pieces are counted, so that a break can be picked; else an amount
  * @param mark “save up to 26 %”; none where it is not wanted or nothing is saved
  */
+@Schema(name = "PriceTable")
+@JsonInclude(JsonInclude.Include.NON_NULL)
 public record BreakTable(String style, boolean pieces, boolean lots, @Nullable String mark, List<Tier> tiers) {
 
     private static final int MOST = 24;

@@ -46,8 +46,11 @@ class SecuritySetting {
     @Order(1)
     SecurityFilterChain calls() {
         return new DefaultSecurityFilterChain(
-                request -> request.getRequestURI().startsWith("/api/v1/")
-                        && !request.getRequestURI().equals("/api/v1/trials"),
+                request -> {
+                    String path = request.getRequestURI();
+                    return path.startsWith("/api/v1/") && !path.equals("/api/v1/trials")
+                            || path.startsWith("/.well-known/") || path.startsWith("/panel/");
+                },
                 List.of());
     }
 

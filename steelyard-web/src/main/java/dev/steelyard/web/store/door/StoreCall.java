@@ -70,4 +70,20 @@ public final class StoreCall {
         }
         return read;
     }
+
+    /**
+     * A number of the address.
+     *
+     * @throws ProblemFound where it is none, or out of bounds
+     */
+    public static int number(String name, String text, int least, int most) {
+        if (text.matches("\\d{1,9}")) {
+            int number = Integer.parseInt(text);
+            if (number >= least && number <= most) {
+                return number;
+            }
+        }
+        throw new ProblemFound(
+                Problem.PARAMETER, "“" + name + "” is a whole number from " + least + " to " + most + ", not “" + text + "”");
+    }
 }

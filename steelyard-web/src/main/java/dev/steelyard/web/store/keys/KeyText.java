@@ -4,7 +4,7 @@ import java.math.BigInteger;
 import java.security.SecureRandom;
 
 /** Makes what nobody can guess: 32 random bytes in base 62 (digits, capitals, small letters). */
-final class KeyText {
+public final class KeyText {
 
     private static final int BYTES = 32;
     private static final int LENGTH = 43;
@@ -14,7 +14,7 @@ final class KeyText {
     private KeyText() {}
 
     /** Always of the same length. */
-    static String random(String prefix) {
+    public static String random(String prefix) {
         byte[] bytes = new byte[BYTES];
         new SecureRandom().nextBytes(bytes);
         BigInteger number = new BigInteger(1, bytes);

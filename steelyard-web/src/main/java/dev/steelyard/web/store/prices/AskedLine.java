@@ -28,7 +28,8 @@ public record AskedLine(@Nullable String id, String sku, OrderLine line, @Nullab
 
     private static final int LONGEST_ID = 100;
 
-    static AskedLine read(Obj in) {
+    /** Reads a line; whatever else stands in it was asked for before. */
+    public static AskedLine read(Obj in) {
         String id = in.optionalText("id");
         if (id != null && id.length() > LONGEST_ID) {
             in.fault("id", "an id has at most " + LONGEST_ID + " characters");

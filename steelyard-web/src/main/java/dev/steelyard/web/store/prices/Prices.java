@@ -3,6 +3,7 @@ package dev.steelyard.web.store.prices;
 import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.words.Words;
 import java.time.Clock;
@@ -16,9 +17,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class Prices {
 
+    private final LineTokens tokens;
     private final Clock clock;
 
-    Prices(Clock clock) {
+    Prices(LineTokens tokens, Clock clock) {
+        this.tokens = tokens;
         this.clock = clock;
     }
 
@@ -34,7 +37,11 @@ public class Prices {
         LineAnswers answers = new LineAnswers(book, customer, at, words, request.reckoning());
         List<LineAnswer> lines = new ArrayList<>(results.size());
         for (int i = 0; i < results.size(); i++) {
-            lines.add(answers.of(request.lines().get(i), results.get(i), null));
+            AskedLine line = request.lines().get(i);
+            String token = request.tokens() && results.get(i) instanceof PricedLine priced
+                    ? tokens.sign(line, priced, request.customer(), book)
+                    : null;
+            lines.add(answers.of(line, results.get(i), token));
         }
         return new PricesAnswer(
                 book.revision(),

@@ -53,7 +53,7 @@ public record PricesRequest(
 
     /** Who buys. */
     @Schema(name = "Customer")
-    record CustomerBody(
+    public record CustomerBody(
             @Schema(description = "a customer group of the shop", example = "Boatyard") @Nullable String group,
             @Nullable Boolean signedIn,
             @Schema(description = "whether it is their first order") @Nullable Boolean firstOrder,
@@ -63,7 +63,7 @@ public record PricesRequest(
 
     /** A line. */
     @Schema(name = "LineAsked")
-    record LineBody(
+    public record LineBody(
             @Schema(description = "whatever the store calls it; comes back") @Nullable String id,
             @Schema(example = "COVER") String sku,
             @Schema(
@@ -101,7 +101,11 @@ public record PricesRequest(
 
     /** At least one, at most {@value #MOST_LINES}. */
     static List<AskedLine> lines(Obj in) {
-        List<AskedLine> lines = in.objects("lines", AskedLine::read);
+        return bounded(in, in.objects("lines", AskedLine::read));
+    }
+
+    /** The same of lines that were read already. */
+    public static List<AskedLine> bounded(Obj in, List<AskedLine> lines) {
         if (lines.size() > MOST_LINES) {
             throw new ProblemFound(
                     Problem.TOO_MANY_LINES, "A request has at most " + MOST_LINES + " lines, not " + lines.size());

@@ -1,0 +1,43 @@
+package dev.steelyard.web.store.panel;
+
+import dev.steelyard.words.Words;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The texts around the fields of a panel: those of the counter's product page. */
+final class PanelWords {
+
+    private static final List<String> NAMES = List.of(
+            "variant",
+            "pack",
+            "pick-one",
+            "none",
+            "how-many",
+            "quantity",
+            "variants",
+            "table",
+            "together-price",
+            "each",
+            "billed-as",
+            "reckoning",
+            "wrong",
+            "fill-in",
+            "deals",
+            "counts");
+
+    private PanelWords() {}
+
+    /** @param step between two numbers of pieces that can be ordered */
+    static Map<String, String> of(Words words, long step, int pieces) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        NAMES.forEach(name -> texts.put(name, words.text("product." + name)));
+        texts.put("less", words.text("product.less", "step", step));
+        texts.put("more", words.text("product.more", "step", step));
+        texts.put("without-tax", words.text("list.without-tax"));
+        for (int i = 1; i <= pieces; i++) {
+            texts.put("piece-" + i, words.text("product.piece", "number", i));
+        }
+        return texts;
+    }
+}
