@@ -113,9 +113,12 @@ svg .limit { fill: none; stroke: var(--line); stroke-dasharray: 4 4; }
 svg .edge { fill: none; stroke: currentColor; }
 svg .dimension { fill: none; stroke: var(--soft); }
 svg text { fill: currentColor; font-size: 13px; }
-@container (min-width: 380px) { .picks { grid-template-columns: 1fr 1fr; } .asks.beside { grid-template-columns: 1fr 1fr; } }
+fieldset.ask { grid-column: 1 / -1; }
+.pick { min-width: 0; }
+.pick > span { min-width: 0; }
+@container (min-width: 380px) { .picks { grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); } .asks.beside { grid-template-columns: 1fr 1fr; } }
 @container (min-width: 680px) { .panel { grid-template-columns: 1fr 1fr; } .panel > .wide { grid-column: 1 / -1; }
-  .picks.many { grid-template-columns: 1fr 1fr 1fr; } }
+}
 `;
 
 const sheet = new CSSStyleSheet();
@@ -126,7 +129,7 @@ sheet.replaceSync(STYLE);
 const SVG = new Set(["svg", "path", "text", "g"]);
 
 function h(tag, attributes, ...children) {
-  return { tag, attributes: attributes || {}, children: children.flat(3).filter((one) => one !== null && one !== undefined && one !== "") };
+  return { tag, attributes: attributes || {}, children: children.flat(3).filter((one) => one || one === 0) };
 }
 
 function make(node) {
@@ -592,7 +595,7 @@ class SteelyardPanel extends HTMLElement {
           h("input", { id: field, "data-field": field, value: this.#fields[field] ?? one.value, inputmode: "decimal", maxlength: 60, autocomplete: "off",
             disabled, "aria-invalid": wrong ? "true" : null, "aria-describedby": described }),
           one.units.length > 1
-            ? h("select", { id: "u." + one.name, "data-field": "u." + one.name, "aria-label": one.label, value: one.unit, disabled },
+            ? h("select", { id: "u." + one.name, "data-field": "u." + one.name, "aria-label": words["unit-of-" + one.name], value: one.unit, disabled },
                 one.units.map((unit) => h("option", { value: unit.code, selected: unit.code === one.unit }, unit.symbol)))
             : h("i", {}, one.units[0].symbol)),
         h("small", { id: "help-" + one.name }, [one.limits, one.help].filter(Boolean).join(" · ")),

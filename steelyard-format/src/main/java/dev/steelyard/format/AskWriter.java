@@ -5,13 +5,21 @@ import dev.steelyard.core.card.Charge;
 import dev.steelyard.core.card.Choice;
 import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.OtherUnit;
+import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Writes what the shopper is asked. */
-final class AskWriter {
+public final class AskWriter {
 
     private AskWriter() {}
+
+    /** All that a card asks, as its document has it. */
+    public static ArrayNode write(List<Ask> asks) {
+        ArrayNode written = Json.array();
+        asks.forEach(ask -> write(written.addObject(), ask));
+        return written;
+    }
 
     static void write(ObjectNode node, Ask ask) {
         if (ask instanceof Measurement measurement) {

@@ -107,7 +107,8 @@ class ArchitectureTest {
                             "goods",
                             "shop",
                             "shop.history",
-                            "shop.people"));
+                            "shop.people",
+                            "store.keys"));
 
     @ArchTest
     static final ArchRule housesMeetThroughTheirDoors = classes()

@@ -52,7 +52,19 @@ public record GoodsEntry(
     /** A product as prices see it, without what only its own page says. */
     public static GoodsEntry of(Product product) {
         return new GoodsEntry(
-                0, Wording.NONE, "", List.of(), null, List.of(), 0, Instant.EPOCH, "", null, product, List.of(), Set.of());
+                0,
+                Wording.NONE,
+                "",
+                List.of(),
+                null,
+                List.of(),
+                0,
+                Instant.EPOCH,
+                "",
+                null,
+                product,
+                List.of(),
+                Set.of());
     }
 
     public String sku() {

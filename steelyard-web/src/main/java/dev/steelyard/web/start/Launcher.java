@@ -1,5 +1,7 @@
 package dev.steelyard.web.start;
 
+import dev.steelyard.neighbour.Neighbour;
+import dev.steelyard.neighbour.NeighbourSettings;
 import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.book.Books;
@@ -15,9 +17,12 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** What {@code ./steelyard start} runs: the database, then the application, then a line that says where it is. */
 public final class Launcher {
 
+    private static final String NEIGHBOUR = "neighbour";
+
     private final Home home;
     private @Nullable PrivateMariaDb database;
     private @Nullable ConfigurableApplicationContext application;
+    private @Nullable ConfigurableApplicationContext neighbour;
 
     private Launcher(Home home) {
         this.home = home;
@@ -25,6 +30,12 @@ public final class Launcher {
 
     public static void main(String... args) {
         try {
+            if (args.length > 0 && args[0].equals(NEIGHBOUR)) {
+                Neighbour.main(Path.of(System.getProperty("steelyard.home", ".steelyard"))
+                        .resolve(NeighbourBeside.FILE)
+                        .toString());
+                return;
+            }
             run(Options.parse(args));
         } catch (IllegalArgumentException wrong) {
             System.err.println("steelyard: " + wrong.getMessage());
@@ -91,11 +102,21 @@ public final class Launcher {
             System.out.println("  the counter, for shoppers: " + address + "counter");
         }
         System.out.println("  " + signIn.replace(FirstStart.BEGIN, address + FirstStart.BEGIN));
+        if (options.demo()) {
+            NeighbourBeside beside = context.getBean(NeighbourBeside.class);
+            NeighbourSettings settings = beside.settings(home.folder(), "http://127.0.0.1:" + port, port);
+            neighbour = Neighbour.start(settings);
+            System.out.println(
+                    "  a store of your own that asks it, as an example: " + NeighbourBeside.address(settings));
+        }
         System.out.println("Ctrl-C or ./steelyard stop ends it.");
     }
 
     /** Application first, so that what it is doing still finds its database. */
     private void stop() {
+        if (neighbour != null) {
+            neighbour.close();
+        }
         if (application != null) {
             application.close();
         }

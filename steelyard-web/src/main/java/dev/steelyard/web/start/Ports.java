@@ -23,12 +23,17 @@ final class Ports {
             }
             return insisted;
         }
-        for (int port = USUAL; port < USUAL + TRIED; port++) {
+        return freeFrom(USUAL);
+    }
+
+    /** The first free one from some port on. */
+    static int freeFrom(int first) {
+        for (int port = first; port < first + TRIED; port++) {
             if (isFree(port)) {
                 return port;
             }
         }
-        throw new IllegalArgumentException("no free port from " + USUAL + " on; give one with --port N");
+        throw new IllegalArgumentException("no free port from " + first + " on; give one with --port N");
     }
 
     static boolean isUsual(int port) {

@@ -1,12 +1,12 @@
 package dev.steelyard.web.base.page;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.ShopPage;
 import dev.steelyard.core.reckoning.Reckoning;
 import dev.steelyard.core.reckoning.Step;
 import dev.steelyard.core.said.Fact;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;

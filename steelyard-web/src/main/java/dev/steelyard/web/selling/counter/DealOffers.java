@@ -1,6 +1,5 @@
 package dev.steelyard.web.selling.counter;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.core.deal.Deal;
@@ -15,6 +14,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

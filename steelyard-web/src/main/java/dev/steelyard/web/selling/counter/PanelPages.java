@@ -9,8 +9,8 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
-import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import dev.steelyard.words.Words;
@@ -56,8 +56,7 @@ public final class PanelPages {
     public record Made(ProductPage page, @Nullable PricedLine line, Answers given, @Nullable String changed) {}
 
     /** None where nothing is sold under the SKU. */
-    public static Optional<Made> of(
-            Typing typing, Customer customer, ZonedDateTime at, BookInForce book, Words words) {
+    public static Optional<Made> of(Typing typing, Customer customer, ZonedDateTime at, BookInForce book, Words words) {
         Shopper shopper = shopper(customer, at, book, words);
         return entry(typing.sku(), book).map(entry -> {
             List<String> items = entry.product().items().stream()
@@ -104,7 +103,9 @@ public final class PanelPages {
         Sku sku = new Sku(text);
         return book.book()
                 .product(sku)
-                .filter(product -> product.items().stream().map(Item::sku).anyMatch(one -> book.book().item(one) != null))
+                .filter(product -> product.items().stream()
+                        .map(Item::sku)
+                        .anyMatch(one -> book.book().item(one) != null))
                 .map(GoodsEntry::of);
     }
 

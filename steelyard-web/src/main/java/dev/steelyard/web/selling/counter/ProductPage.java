@@ -1,6 +1,5 @@
 package dev.steelyard.web.selling.counter;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.picture.PieceDrawing;
@@ -9,6 +8,7 @@ import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.PackOffer;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

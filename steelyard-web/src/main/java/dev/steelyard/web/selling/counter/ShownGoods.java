@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Goods as product pages show them, read once for a revision: a price follows every keystroke. */
 @Component
-class ShownGoods {
+public class ShownGoods {
 
     private static final int MOST = 5_000;
 
@@ -24,7 +24,7 @@ class ShownGoods {
     private record Held(long revision, Map<String, Optional<GoodsEntry>> bySku) {}
 
     /** A product that is sold, by its own SKU. */
-    Optional<GoodsEntry> bySku(String sku, BookInForce book) {
+    public Optional<GoodsEntry> bySku(String sku, BookInForce book) {
         Held now = held;
         if (now.revision() != book.revision() || now.bySku().size() > MOST) {
             now = new Held(book.revision(), new ConcurrentHashMap<>());

@@ -122,7 +122,8 @@ public class Orders {
     Sums sums(OrderSearch search) {
         Map<String, Object> values = new LinkedHashMap<>();
         var query = entities.createQuery(
-                "select count(o), coalesce(sum(coalesce(o.charged, o.total)), 0) from StoredOrder o" + where(search, values),
+                "select count(o), coalesce(sum(coalesce(o.charged, o.total)), 0) from StoredOrder o"
+                        + where(search, values),
                 Object[].class);
         values.forEach(query::setParameter);
         Object[] sums = query.getSingleResult();

@@ -49,7 +49,5 @@ public record SoldOrder(
 
     /** A deal that counted. */
     @Schema(name = "OrderDeal")
-    public record Deal(
-            String deal,
-            @Schema(description = "below 0 where it added") String saved) {}
+    public record Deal(String deal, @Schema(description = "below 0 where it added") String saved) {}
 }

@@ -53,9 +53,7 @@ public class SoldOrders {
         }
         var query = entities.createQuery(
                         "select o from StoredOrder o"
-                                + (from == null
-                                        ? ""
-                                        : " where o.placedAt <= :at and (o.placedAt < :at or o.id < :id)")
+                                + (from == null ? "" : " where o.placedAt <= :at and (o.placedAt < :at or o.id < :id)")
                                 + " order by o.placedAt desc, o.id desc",
                         StoredOrder.class)
                 .setMaxResults(most);

@@ -1,6 +1,5 @@
 package dev.steelyard.web.selling.shown;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.Ask;
 import dev.steelyard.core.card.Charge;
@@ -9,6 +8,7 @@ import dev.steelyard.core.card.Measurement;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

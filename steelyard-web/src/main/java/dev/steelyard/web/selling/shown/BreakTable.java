@@ -1,6 +1,5 @@
 package dev.steelyard.web.selling.shown;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.steelyard.core.card.OrderQuantity;
 import dev.steelyard.core.card.ShopPage;
@@ -18,6 +17,7 @@ import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

@@ -49,7 +49,8 @@ class SecuritySetting {
                 request -> {
                     String path = request.getRequestURI();
                     return path.startsWith("/api/v1/") && !path.equals("/api/v1/trials")
-                            || path.startsWith("/.well-known/") || path.startsWith("/panel/");
+                            || path.startsWith("/.well-known/")
+                            || path.startsWith("/panel/");
                 },
                 List.of());
     }

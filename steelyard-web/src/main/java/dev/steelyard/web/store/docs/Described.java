@@ -109,16 +109,13 @@ class Described {
         Map<String, String> said = new LinkedHashMap<>();
         said.put("401", "no key, or one that is not good");
         said.put("403", "the key may not do this, or not on this page");
-        if (operation.getParameters() != null
-                && operation.getParameters().stream().anyMatch(one -> "path".equals(one.getIn()))) {
-            said.put("404", "there is nothing of that name");
-        }
+        said.put("404", "there is nothing of that name");
         said.put("429", "too many calls with this key");
         said.put("503", "the shop’s books cannot be reached just now");
+        said.put("422", "the request cannot be used; “issues” says what is wrong where");
         if (operation.getRequestBody() != null) {
             said.put("413", "the body is too large");
             said.put("415", "the body is no JSON by its Content-Type");
-            said.put("422", "the request cannot be used; “issues” says what is wrong where");
         }
         said.forEach((status, words) ->
                 operation.getResponses().addApiResponse(status, refusal(words, status.equals("429"))));

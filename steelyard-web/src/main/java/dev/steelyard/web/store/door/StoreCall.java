@@ -84,6 +84,7 @@ public final class StoreCall {
             }
         }
         throw new ProblemFound(
-                Problem.PARAMETER, "“" + name + "” is a whole number from " + least + " to " + most + ", not “" + text + "”");
+                Problem.PARAMETER,
+                "“" + name + "” is a whole number from " + least + " to " + most + ", not “" + text + "”");
     }
 }

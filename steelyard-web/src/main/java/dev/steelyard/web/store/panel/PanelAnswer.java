@@ -45,8 +45,8 @@ record PanelAnswer(
         List<DealOffers.Shown> deals,
         boolean withoutTax,
         @Schema(description = "to be sent with the next request") String seen,
-        @Schema(description = "the price shown for the same order before, where it changed meanwhile")
-                @Nullable String changed,
+        @Schema(description = "the price shown for the same order before, where it changed meanwhile") @Nullable
+                String changed,
         @Schema(description = "the line signed (JWS): what the page’s form sends to the store") @Nullable String token,
         @Schema(description = "until when the token holds") @Nullable Instant holds) {
 

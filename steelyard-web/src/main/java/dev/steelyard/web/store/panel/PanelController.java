@@ -61,9 +61,10 @@ class PanelController {
             operationId = "panel",
             tags = "Pages",
             summary = "Everything a page shows to sell one product",
-            description = "What the card asks, with limits, units and charges; the price table; what is typed comes to, with a"
-                    + " signed line. Fields are sent as they were typed, in the language of the page. The panel asks this at every"
-                    + " change; a page of one’s own can do the same.")
+            description =
+                    "What the card asks, with limits, units and charges; the price table; what is typed comes to, with a"
+                            + " signed line. Fields are sent as they were typed, in the language of the page. The panel asks this at every"
+                            + " change; a page of one’s own can do the same.")
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PanelRequest.Body.class)))
     @Needs(value = KeyRight.PRICES, page = true)
     @PostMapping("/api/v1/panel")
@@ -71,14 +72,10 @@ class PanelController {
         BookInForce book = books.inForce();
         StoreKey key = StoreCall.key(request);
         PanelRequest asked = StoreCall.read(
-                request,
-                StoreCall.USUAL_BYTES,
-                book.shop().zone(),
-                in -> PanelRequest.read(in, key, customers, book));
+                request, StoreCall.USUAL_BYTES, book.shop().zone(), in -> PanelRequest.read(in, key, customers, book));
         Words words = words(asked.lang(), request, book);
         TypedNumbers.in(ways(words, book)); // ended by whoever ends what pages began
-        PanelPages.Made made = PanelPages.of(
-                        asked.typing(), asked.customer().customer(), prices.now(book), book, words)
+        PanelPages.Made made = PanelPages.of(asked.typing(), asked.customer().customer(), prices.now(book), book, words)
                 .orElseThrow(() -> new ProblemFound(
                         Problem.NO_SUCH_GOODS,
                         "Nothing is sold under “" + asked.typing().sku() + "”; look at the element’s sku"));
@@ -95,7 +92,7 @@ class PanelController {
                 page.currency(),
                 words.language().code(),
                 customer,
-                PanelWords.of(words, page.step(), page.pieces().size()),
+                PanelWords.of(words, page),
                 page.variants(),
                 page.pieces(),
                 page.quantity(),
@@ -108,7 +105,9 @@ class PanelController {
                 page.from() == null
                         ? null
                         : new PanelAnswer.From(
-                                page.from().lead(), page.from().money(), page.from().per()),
+                                page.from().lead(),
+                                page.from().money(),
+                                page.from().per()),
                 page.closed(),
                 page.faults(),
                 page.refusal(),
@@ -124,8 +123,7 @@ class PanelController {
                 token == null ? null : token.until());
     }
 
-    private LineTokens.Token token(
-            PricedLine line, PanelPages.Made made, AskedCustomer customer, BookInForce book) {
+    private LineTokens.Token token(PricedLine line, PanelPages.Made made, AskedCustomer customer, BookInForce book) {
         String sku = line.item().sku().value();
         return tokens.sign(
                 new AskedLine(null, sku, new OrderLine(new Sku(sku), line.quantity(), made.given()), null),
@@ -150,17 +148,15 @@ class PanelController {
     }
 
     private static TypedNumbers.Ways ways(Words words, BookInForce book) {
-        boolean comma = words.language() != Language.ENGLISH || book.shop().habits().decimalComma();
+        boolean comma =
+                words.language() != Language.ENGLISH || book.shop().habits().decimalComma();
         return new TypedNumbers.Ways(book.shop().currency(), comma, false);
     }
 
     /** Goods whose price is to stand in a list. */
     @Schema(name = "FromPricesRequest")
     record FromBody(
-            List<String> skus,
-            @Nullable String lang,
-            @Nullable Object customer,
-            @Nullable String customerToken) {}
+            List<String> skus, @Nullable String lang, @Nullable Object customer, @Nullable String customerToken) {}
 
     private record FromAsked(AskedCustomer customer, @Nullable String lang, List<String> skus) {
 
@@ -191,7 +187,8 @@ class PanelController {
             operationId = "fromPrices",
             tags = "Pages",
             summary = "What goods of a list cost at least",
-            description = "For up to 200 products, before anything is typed: “from 21.40 per m²”, as texts of the page’s language.")
+            description =
+                    "For up to 200 products, before anything is typed: “from 21.40 per m²”, as texts of the page’s language.")
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = FromBody.class)))
     @Needs(value = KeyRight.PRICES, page = true)
     @PostMapping("/api/v1/from-prices")
@@ -210,6 +207,11 @@ class PanelController {
                         .orElseGet(() -> new FromOne(sku, null, null, null, false)))
                 .toList();
         return answered(
-                new FromAnswer(book.revision(), book.shop().currency(), words.language().code(), each), words);
+                new FromAnswer(
+                        book.revision(),
+                        book.shop().currency(),
+                        words.language().code(),
+                        each),
+                words);
     }
 }

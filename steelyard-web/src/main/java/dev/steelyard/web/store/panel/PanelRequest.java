@@ -30,15 +30,17 @@ record PanelRequest(AskedCustomer customer, @Nullable String lang, PanelPages.Ty
             @Schema(description = "a customer token that the store’s server signed") @Nullable String customerToken,
             @Schema(description = "pieces, as typed") @Nullable String quantity,
             @Schema(
-                            description = "what was typed, by “a.” and the name of the ask; the unit picked beside it, by “u.” and the name",
+                            description =
+                                    "what was typed, by “a.” and the name of the ask; the unit picked beside it, by “u.” and the name",
                             example = "{\"a.length\": \"5,2\", \"u.length\": \"m\"}")
-                    @Nullable Map<String, String> fields,
+                    @Nullable
+                    Map<String, String> fields,
             @Nullable String pack,
             @Schema(description = "of the pieces of a lot, by SKU") @Nullable List<String> variants,
-            @Schema(description = "whether anything was typed yet: before that, an empty field is no mistake")
-                    @Nullable Boolean sent,
-            @Schema(description = "“seen” of the last answer, so that a price that changed meanwhile is said")
-                    @Nullable String seen) {}
+            @Schema(description = "whether anything was typed yet: before that, an empty field is no mistake") @Nullable
+                    Boolean sent,
+            @Schema(description = "“seen” of the last answer, so that a price that changed meanwhile is said") @Nullable
+                    String seen) {}
 
     static PanelRequest read(Obj in, StoreKey key, Customers customers, BookInForce book) {
         AskedCustomer customer = customers.read(in, key, book);

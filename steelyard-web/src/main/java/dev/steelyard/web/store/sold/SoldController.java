@@ -52,21 +52,21 @@ class SoldController {
             operationId = "orders",
             tags = "Orders",
             summary = "Report an order that the store sold",
-            description = "Kept frozen with Steelyard’s reckoning: at the quote’s prices where it was sold by one, else at those of"
-                    + " its moment. Where another sum was charged, the order is kept and marked. Send an Idempotency-Key.")
+            description =
+                    "Kept frozen with Steelyard’s reckoning: at the quote’s prices where it was sold by one, else at those of"
+                            + " its moment. Where another sum was charged, the order is kept and marked. Send an Idempotency-Key.")
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = SoldRequest.Body.class)))
     @ApiResponse(
             responseCode = "201",
             description = "kept",
             content = @Content(mediaType = "application/json", schema = @Schema(implementation = SoldOrder.class)))
     @ApiResponse(
-            responseCode = "404",
-            description = "there is no such quote",
-            content = @Content(mediaType = "application/problem+json", schema = @Schema(ref = "#/components/schemas/Problem")))
-    @ApiResponse(
             responseCode = "409",
             description = "there is such an order already, or the quote is over or used",
-            content = @Content(mediaType = "application/problem+json", schema = @Schema(ref = "#/components/schemas/Problem")))
+            content =
+                    @Content(
+                            mediaType = "application/problem+json",
+                            schema = @Schema(ref = "#/components/schemas/Problem")))
     @Needs(KeyRight.ORDERS)
     @PostMapping("/api/v1/orders")
     ResponseEntity<String> keep(HttpServletRequest request) throws IOException {
@@ -89,24 +89,17 @@ class SoldController {
             operationId = "ordersList",
             tags = "Orders",
             summary = "Orders, the latest first",
-            description = "Those of the counter and of the store. Go on with “after”, the number of the last order of a page.")
+            description =
+                    "Those of the counter and of the store. Go on with “after”, the number of the last order of a page.")
     @ApiResponse(responseCode = "200", description = "a page")
-    @ApiResponse(
-            responseCode = "404",
-            description = "there is no order of that number",
-            content = @Content(mediaType = "application/problem+json", schema = @Schema(ref = "#/components/schemas/Problem")))
-    @ApiResponse(
-            responseCode = "422",
-            description = "the limit is none",
-            content = @Content(mediaType = "application/problem+json", schema = @Schema(ref = "#/components/schemas/Problem")))
     @Needs(KeyRight.ORDERS)
     @GetMapping("/api/v1/orders")
     ResponseEntity<Page> list(
             @RequestParam(required = false) @Nullable String after, @RequestParam(defaultValue = "50") String limit) {
         int most = StoreCall.number("limit", limit, 1, MOST);
         List<SoldOrder> page = sold.latest(after, most).orElseThrow(() -> notThere(String.valueOf(after)));
-        return ResponseEntity.ok(
-                new Page(page, page.size() < most ? "" : page.get(page.size() - 1).number()));
+        return ResponseEntity.ok(new Page(
+                page, page.size() < most ? "" : page.get(page.size() - 1).number()));
     }
 
     @Operation(operationId = "order", tags = "Orders", summary = "One order with its reckoning")

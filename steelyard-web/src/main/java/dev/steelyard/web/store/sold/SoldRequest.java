@@ -48,11 +48,12 @@ record SoldRequest(
     @Schema(name = "OrderRequest")
     record Body(
             @Schema(description = "the store’s number of the order", example = "Q-20145") String number,
-            @Schema(description = "when it was placed; now unless said", example = "2026-11-30T10:15:00Z")
-                    @Nullable String placedAt,
+            @Schema(description = "when it was placed; now unless said", example = "2026-11-30T10:15:00Z") @Nullable
+                    String placedAt,
             @Nullable Buyer buyer,
             @Schema(description = "how it is paid, in a word", example = "bank transfer") @Nullable String payment,
-            @Schema(description = "the quote by which it was sold; then no customer, lines or codes") @Nullable String quote,
+            @Schema(description = "the quote by which it was sold; then no customer, lines or codes") @Nullable
+                    String quote,
             PricesRequest.@Nullable CustomerBody customer,
             @Nullable String customerToken,
             @Schema(description = "what was sold, with what was charged for each") @Nullable List<LineSold> lines,
@@ -76,7 +77,9 @@ record SoldRequest(
     static SoldRequest read(Obj in, StoreKey key, Customers customers, BookInForce book) {
         String number = bounded(in, "number", in.text("number"), LONGEST_NUMBER);
         if (number.isBlank() || number.contains("/")) {
-            in.fault("number", "an order’s number has 1 to " + LONGEST_NUMBER + " characters and no /: it stands in addresses");
+            in.fault(
+                    "number",
+                    "an order’s number has 1 to " + LONGEST_NUMBER + " characters and no /: it stands in addresses");
         }
         ZonedDateTime placedAt = in.parsed("placedAt", TimeText.MOMENT);
         Obj buyer = in.optionalObject("buyer");
@@ -107,7 +110,9 @@ record SoldRequest(
         BigDecimal paid = in.decimal("charged");
         int minor = book.shop().minorDigits();
         if (paid.stripTrailingZeros().scale() > minor || paid.signum() < 0) {
-            in.fault("charged", "a sum in " + book.shop().currency() + " with at most " + minor + " decimals, not below 0");
+            in.fault(
+                    "charged",
+                    "a sum in " + book.shop().currency() + " with at most " + minor + " decimals, not below 0");
         }
         return new SoldRequest(
                 number,

@@ -69,8 +69,7 @@ public class StoreOrders {
                 : request.placedAt().toInstant();
         check(request, at);
         String checkout = UUID.randomUUID().toString();
-        OrderFreezer.Who who =
-                new OrderFreezer.Who(request.buyer(), request.email(), request.payment(), "");
+        OrderFreezer.Who who = new OrderFreezer.Who(request.buyer(), request.email(), request.payment(), "");
         NewOrder reckoned = request.quote() == null
                 ? reckoned(Objects.requireNonNull(request.basket()), checkout, who, book)
                 : quoted(request.quote(), request.number());

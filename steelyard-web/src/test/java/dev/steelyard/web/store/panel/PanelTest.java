@@ -37,9 +37,12 @@ class PanelTest {
                                 + "&a.fixing=loose")
                 .text();
         assertThat(panel.at("/price/total").asString()).isEqualTo("583,60");
-        assertThat(counter).contains("583,60").contains(panel.at("/price/perUnit").asString());
+        assertThat(counter)
+                .contains("583,60")
+                .contains(panel.at("/price/perUnit").asString());
         assertThat(panel.path("lang").asString()).isEqualTo("de");
-        panel.path("asks").forEach(ask -> assertThat(counter).contains(ask.path("label").asString()));
+        panel.path("asks")
+                .forEach(ask -> assertThat(counter).contains(ask.path("label").asString()));
         assertThat(panel.path("token").asString()).isNotEmpty();
     }
 
@@ -51,7 +54,9 @@ class PanelTest {
         assertThat(fresh.has("token")).isFalse();
         assertThat(fresh.at("/from/money").asString()).isNotEmpty();
         JsonNode typed = page(app)
-                .post(PANEL, "{\"sku\": \"COVER\", \"sent\": true, \"quantity\": \"two\", \"fields\": {\"a.length\": \"9\"}}")
+                .post(
+                        PANEL,
+                        "{\"sku\": \"COVER\", \"sent\": true, \"quantity\": \"two\", \"fields\": {\"a.length\": \"9\"}}")
                 .json();
         assertThat(typed.path("faults").propertyNames()).contains("length", "width", "quantity");
         assertThat(typed.has("token")).isFalse();
@@ -64,9 +69,15 @@ class PanelTest {
         JsonNode before = calls.post(PANEL, ask + "}").json();
         String seen = ", \"seen\": \"" + before.path("seen").asString() + "\"}";
         assertThat(calls.post(PANEL, ask + seen).json().has("changed")).isFalse();
-        app.sql().sql("update price_row set price = 14.00 where product_id = 13").update();
-        app.sql().sql("update product set revision = revision + 1, version = version + 1 where id = 13").update();
-        app.sql().sql("update shop set revision = (select max(revision) from product)").update();
+        app.sql()
+                .sql("update price_row set price = 14.00 where product_id = 13")
+                .update();
+        app.sql()
+                .sql("update product set revision = revision + 1, version = version + 1 where id = 13")
+                .update();
+        app.sql()
+                .sql("update shop set revision = (select max(revision) from product)")
+                .update();
         app.bean(dev.steelyard.web.book.Books.class).refresh();
         JsonNode after = calls.post(PANEL, ask + seen).json();
         assertThat(after.path("changed").asString()).isEqualTo("158.40");
@@ -74,12 +85,14 @@ class PanelTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "{\"sku\": \"NONE\"} | 404 | Nothing is sold under “NONE”",
-        "{\"sku\": \"a/b\"} | 404 | Nothing is sold",
-        "{\"sku\": \"COVER\", \"fields\": {\"a.length\": 5}} | 422 | as typed",
-        "{\"lang\": \"de\"} | 422 | “sku” is missing"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"sku\": \"NONE\"} | 404 | Nothing is sold under “NONE”",
+                "{\"sku\": \"a/b\"} | 404 | Nothing is sold",
+                "{\"sku\": \"COVER\", \"fields\": {\"a.length\": 5}} | 422 | as typed",
+                "{\"lang\": \"de\"} | 422 | “sku” is missing"
+            })
     void whatCannotBeShownIsSaid(String body, int status, String words, App app) {
         Answer answer = page(app).post(PANEL, body);
         assertThat(answer.status()).isEqualTo(status);
@@ -95,14 +108,17 @@ class PanelTest {
         assertThat(answer.at("/prices/0/money").asString()).contains(",");
         assertThat(answer.at("/prices/1/sold").asBoolean()).isTrue();
         assertThat(answer.at("/prices/2/sold").asBoolean()).isFalse();
-        assertThat(page(app).post("/api/v1/from-prices", "{\"skus\": []}").status()).isEqualTo(422);
+        assertThat(page(app).post("/api/v1/from-prices", "{\"skus\": []}").status())
+                .isEqualTo(422);
     }
 
     @Test
     void theFileIsSmallAndMayBeLoadedByAnyPage(Http anybody) throws IOException {
         Http.Answer file = anybody.get("/panel/v1.js");
-        assertThat(file.response().headers().firstValue("Access-Control-Allow-Origin")).contains("*");
-        assertThat(file.response().headers().firstValue("Content-Type").orElse("")).startsWith("text/javascript");
+        assertThat(file.response().headers().firstValue("Access-Control-Allow-Origin"))
+                .contains("*");
+        assertThat(file.response().headers().firstValue("Content-Type").orElse(""))
+                .startsWith("text/javascript");
         ByteArrayOutputStream packed = new ByteArrayOutputStream();
         try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
             gzip.write(anybody.bytes("/panel/v1.js"));

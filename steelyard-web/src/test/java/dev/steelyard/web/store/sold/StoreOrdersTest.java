@@ -29,13 +29,22 @@ class StoreOrdersTest {
     @Test
     void anOrderIsKeptWithItsReckoningAndSeenBesideTheCounters(App app, Http owner) {
         JsonNode kept = MadeKeys.calls(app)
-                .post(ORDERS, order("Q-1", LINES, "216.00", "\"buyer\": {\"name\": \"Ada Quay\", \"email\": \"ada@example.org\"}, "))
+                .post(
+                        ORDERS,
+                        order(
+                                "Q-1",
+                                LINES,
+                                "216.00",
+                                "\"buyer\": {\"name\": \"Ada Quay\", \"email\": \"ada@example.org\"}, "))
                 .json();
         assertThat(kept.path("reckoned").asString()).isEqualTo("216.00");
         assertThat(kept.path("otherwise").asBoolean()).isFalse();
         assertThat(kept.at("/lines/0/reckoning").isEmpty()).isFalse();
         owner.signIn("maren");
-        assertThat(owner.get("/orders").text()).contains("Q-1").contains("server key Warehouse").contains("Ada Quay");
+        assertThat(owner.get("/orders").text())
+                .contains("Q-1")
+                .contains("server key Warehouse")
+                .contains("Ada Quay");
         assertThat(owner.get("/orders/Q-1").text()).contains("30 pieces reach").doesNotContain("were charged");
         assertThat(owner.get("/orders?find=Ada&sold=STORE").text()).contains("Q-1");
         assertThat(owner.get("/orders?sold=COUNTER").text()).doesNotContain("Q-1");
@@ -51,24 +60,29 @@ class StoreOrdersTest {
         owner.signIn("maren");
         assertThat(owner.get("/orders?sold=OTHERWISE").text()).contains("Q-2").contains("6.00 less than reckoned");
         assertThat(owner.get("/orders/Q-2").text())
-                .contains("210.00 EUR were charged").contains("6.00 less than reckoned").contains("charged 180.00");
+                .contains("210.00 EUR were charged")
+                .contains("6.00 less than reckoned")
+                .contains("charged 180.00");
         assertThat(owner.get("/orders").text()).contains("1 order, 210.00 EUR in all");
     }
 
     @Test
     void byAQuoteItIsAtTheQuotesPricesWhateverChanged(App app) {
         StoreCalls calls = MadeKeys.calls(app);
-        JsonNode quote = calls.post("/api/v1/quotes", "{\"lines\": [{\"sku\": \"SHK-8\", \"quantity\": 30}]}").json();
+        JsonNode quote = calls.post("/api/v1/quotes", "{\"lines\": [{\"sku\": \"SHK-8\", \"quantity\": 30}]}")
+                .json();
         String id = quote.path("id").asString();
         String toPay = quote.at("/basket/toPay").asString();
         app.sql().sql("update price_row set price = price * 2").update();
         app.sql().sql("update product set revision = revision + 1").update();
         app.sql().sql("update shop set revision = revision + 1").update();
         app.bean(dev.steelyard.web.book.Books.class).refresh();
-        JsonNode kept = calls.post(ORDERS, order("Q-3", "\"quote\": \"" + id + "\"", toPay, "")).json();
+        JsonNode kept = calls.post(ORDERS, order("Q-3", "\"quote\": \"" + id + "\"", toPay, ""))
+                .json();
         assertThat(kept.path("reckoned").asString()).isEqualTo(toPay);
         assertThat(kept.path("otherwise").asBoolean()).isFalse();
-        assertThat(calls.get("/api/v1/quotes/" + id).json().path("order").asString()).isEqualTo("Q-3");
+        assertThat(calls.get("/api/v1/quotes/" + id).json().path("order").asString())
+                .isEqualTo("Q-3");
         Answer twice = calls.post(ORDERS, order("Q-4", "\"quote\": \"" + id + "\"", toPay, ""));
         assertThat(twice.status()).isEqualTo(409);
         assertThat(twice.json().path("detail").asString()).contains("the order Q-3 was placed by it");
@@ -76,12 +90,23 @@ class StoreOrdersTest {
                 .json()
                 .path("id")
                 .asString();
-        app.sql().sql("update quote set valid_until = '2026-01-01' where id = ?").param(late).update();
-        assertThat(calls.post(ORDERS, order("Q-5", "\"quote\": \"" + late + "\"", toPay, "")).json().path("detail").asString())
-                .contains("it held until 2026-01-01").contains("ask for another");
-        assertThat(calls.post(ORDERS, order("Q-6", "\"quote\": \"q_x\"", toPay, "")).status()).isEqualTo(404);
-        assertThat(calls.post(ORDERS, order("Q-7", "\"quote\": \"" + late + "\", " + LINES, toPay, "")).json()
-                        .at("/issues/0/at").asString())
+        app.sql()
+                .sql("update quote set valid_until = '2026-01-01' where id = ?")
+                .param(late)
+                .update();
+        assertThat(calls.post(ORDERS, order("Q-5", "\"quote\": \"" + late + "\"", toPay, ""))
+                        .json()
+                        .path("detail")
+                        .asString())
+                .contains("it held until 2026-01-01")
+                .contains("ask for another");
+        assertThat(calls.post(ORDERS, order("Q-6", "\"quote\": \"q_x\"", toPay, ""))
+                        .status())
+                .isEqualTo(404);
+        assertThat(calls.post(ORDERS, order("Q-7", "\"quote\": \"" + late + "\", " + LINES, toPay, ""))
+                        .json()
+                        .at("/issues/0/at")
+                        .asString())
                 .isEqualTo("/lines");
     }
 
@@ -94,9 +119,15 @@ class StoreOrdersTest {
                 .toList();
         assertThat(both.stream().map(CompletableFuture::join).map(Answer::status))
                 .containsExactlyInAnyOrder(201, 409, 409, 409);
-        assertThat(calls.post(ORDERS, body.replace("Q-8", "SM-99")).json().path("detail").asString())
+        assertThat(calls.post(ORDERS, body.replace("Q-8", "SM-99"))
+                        .json()
+                        .path("detail")
+                        .asString())
                 .contains("is a number as the counter gives them");
-        assertThat(calls.post(ORDERS, body.replace("Q-8", "Q/9")).json().at("/issues/0/at").asString())
+        assertThat(calls.post(ORDERS, body.replace("Q-8", "Q/9"))
+                        .json()
+                        .at("/issues/0/at")
+                        .asString())
                 .isEqualTo("/number");
     }
 
@@ -104,14 +135,20 @@ class StoreOrdersTest {
     void whatCannotBeReckonedIsNamed(App app) {
         StoreCalls calls = MadeKeys.calls(app);
         assertThat(calls.post(ORDERS, order("Q-9", "\"lines\": [{\"sku\": \"NONE\", \"quantity\": 1}]", "1.00", ""))
-                        .json().at("/issues/0/at").asString())
+                        .json()
+                        .at("/issues/0/at")
+                        .asString())
                 .isEqualTo("/lines/0");
         Answer wrong = calls.post(ORDERS, order("Q-9", LINES, "1.005", "\"placedAt\": \"2199-01-01T00:00:00Z\", "));
         assertThat(wrong.json().at("/issues/0/at").asString()).isEqualTo("/charged");
         assertThat(calls.post(ORDERS, order("Q-9", LINES, "1.00", "\"placedAt\": \"2199-01-01T00:00:00Z\", "))
-                        .json().path("detail").asString())
+                        .json()
+                        .path("detail")
+                        .asString())
                 .contains("still to come");
-        assertThat(MadeKeys.calls(app, KeyRight.PRICES).post(ORDERS, order("Q-9", LINES, "1.00", "")).status())
+        assertThat(MadeKeys.calls(app, KeyRight.PRICES)
+                        .post(ORDERS, order("Q-9", LINES, "1.00", ""))
+                        .status())
                 .isEqualTo(403);
     }
 
@@ -127,7 +164,9 @@ class StoreOrdersTest {
         JsonNode first = calls.get(ORDERS + "?limit=3").json();
         assertThat(first.path("orders").size()).isEqualTo(3);
         assertThat(first.at("/orders/0/number").asString()).isEqualTo("Q-13");
-        JsonNode second = calls.get(ORDERS + "?limit=3&after=" + first.path("next").asString()).json();
+        JsonNode second = calls.get(
+                        ORDERS + "?limit=3&after=" + first.path("next").asString())
+                .json();
         assertThat(second.at("/orders/0/soldBy").asString()).isEqualTo("counter");
         assertThat(second.path("next").asString()).isEmpty();
         assertThat(calls.get(ORDERS + "?limit=0").status()).isEqualTo(422);

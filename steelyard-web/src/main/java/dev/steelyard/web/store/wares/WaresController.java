@@ -1,0 +1,251 @@
+package dev.steelyard.web.store.wares;
+
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Item;
+import dev.steelyard.core.card.OrderQuantity;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.prepared.Answers;
+import dev.steelyard.core.prepared.Asked;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.format.AskWriter;
+import dev.steelyard.format.Json;
+import dev.steelyard.web.api.Problem;
+import dev.steelyard.web.api.ProblemFound;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.goods.GoodsPictures;
+import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.selling.counter.PanelPages;
+import dev.steelyard.web.selling.counter.ShownGoods;
+import dev.steelyard.web.selling.shown.AsSeen;
+import dev.steelyard.web.selling.shown.BreakTable;
+import dev.steelyard.web.selling.shown.Offer;
+import dev.steelyard.web.selling.shown.PackOffer;
+import dev.steelyard.web.store.door.Needs;
+import dev.steelyard.web.store.door.StoreCall;
+import dev.steelyard.web.store.keys.KeyRight;
+import dev.steelyard.web.store.prices.Prices;
+import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
+import java.time.ZonedDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Goods for the owner's own store. Answers carry the revision of prices as their ETag. */
+@Controller
+class WaresController {
+
+    private static final int MOST = 1_000;
+    private static final MediaType LINES = MediaType.parseMediaType("application/x-ndjson");
+
+    private final ShownGoods goods;
+    private final Prices prices;
+    private final Books books;
+    private final JsonMapper mapper;
+    private volatile @Nullable BySku bySku;
+
+    WaresController(ShownGoods goods, Prices prices, Books books, JsonMapper mapper) {
+        this.goods = goods;
+        this.prices = prices;
+        this.books = books;
+        this.mapper = mapper;
+    }
+
+    /** All goods of a book by SKU, put in order once. */
+    private record BySku(BookInForce book, List<SoldProduct> goods) {}
+
+    private List<SoldProduct> inOrder(BookInForce book) {
+        BySku now = bySku;
+        if (now == null || now.book() != book) {
+            now = new BySku(
+                    book,
+                    book.sold().stream()
+                            .sorted(Comparator.comparing(
+                                    one -> one.product().sku().value()))
+                            .toList());
+            bySku = now;
+        }
+        return now.goods();
+    }
+
+    /** A page of goods. */
+    @Schema(name = "GoodsPage")
+    record Page(
+            long revision,
+            List<WareListed> goods,
+            @Schema(description = "to be sent as “after” for the next page; empty on the last") String next) {}
+
+    @Operation(
+            operationId = "goodsList",
+            tags = "Goods",
+            summary = "All goods, by SKU",
+            description = "Page by page with “after” and “limit”; or all of them, one a line, as application/x-ndjson.")
+    @ApiResponse(
+            responseCode = "200",
+            description = "a page, or all",
+            content = {
+                @Content(mediaType = "application/json", schema = @Schema(implementation = Page.class)),
+                @Content(mediaType = "application/x-ndjson", schema = @Schema(implementation = WareListed.class))
+            })
+    @ApiResponse(responseCode = "304", description = "as it was under the ETag", content = @Content)
+    @Needs(KeyRight.PRICES)
+    @GetMapping("/api/v1/goods")
+    ResponseEntity<?> list(
+            @RequestParam(defaultValue = "") String after,
+            @RequestParam(defaultValue = "200") String limit,
+            HttpServletRequest request) {
+        BookInForce book = books.inForce();
+        int most = StoreCall.number("limit", limit, 1, MOST);
+        Words words = StoreCall.words(request);
+        int minor = book.shop().minorDigits();
+        List<SoldProduct> all = inOrder(book);
+        if (String.valueOf(request.getHeader(HttpHeaders.ACCEPT)).contains("ndjson")) {
+            StreamingResponseBody lines = out -> {
+                for (SoldProduct one : all) {
+                    out.write((mapper.writeValueAsString(WareListed.of(one, minor, words)) + "\n")
+                            .getBytes(StandardCharsets.UTF_8));
+                }
+            };
+            return ResponseEntity.ok().contentType(LINES).body(lines);
+        }
+        List<WareListed> page = all.stream()
+                .filter(one -> one.product().sku().value().compareTo(after) > 0)
+                .limit(most)
+                .map(one -> WareListed.of(one, minor, words))
+                .toList();
+        return answer(
+                request,
+                "list " + after + " " + most,
+                book,
+                words,
+                new Page(
+                        book.revision(),
+                        page,
+                        page.size() < most ? "" : page.get(page.size() - 1).sku()));
+    }
+
+    @Operation(
+            operationId = "goods",
+            tags = "Goods",
+            summary = "One product: enough to build a form of one’s own",
+            description =
+                    "What the card asks, packs, price table and the least price, for a customer group and country if named.")
+    @ApiResponse(
+            responseCode = "200",
+            description = "for the customer that is named",
+            content = @Content(mediaType = "application/json", schema = @Schema(implementation = WareTold.class)))
+    @ApiResponse(responseCode = "304", description = "as it was under the ETag", content = @Content)
+    @Needs(KeyRight.PRICES)
+    @GetMapping("/api/v1/goods/{sku}")
+    ResponseEntity<?> find(
+            @PathVariable String sku,
+            @RequestParam(required = false) @Nullable String group,
+            @RequestParam(required = false) @Nullable String country,
+            HttpServletRequest request) {
+        BookInForce book = books.inForce();
+        if (group != null && !book.groups().contains(group)) {
+            throw new ProblemFound(
+                    Problem.PARAMETER,
+                    "There is no group “" + group + "”; there are " + String.join(", ", book.groups()));
+        }
+        Words words = StoreCall.words(request);
+        Customer customer = new Customer(
+                group, group != null, false, country == null ? book.shop().homeCountry() : country);
+        return answer(
+                request,
+                "goods " + sku + " " + group + " " + country,
+                book,
+                words,
+                told(sku, customer, book, words)
+                        .orElseThrow(
+                                () -> new ProblemFound(Problem.NO_SUCH_GOODS, "Nothing is sold under “" + sku + "”")));
+    }
+
+    /** With the revision as ETag, and nothing where the store has it already. */
+    private static ResponseEntity<?> answer(
+            HttpServletRequest request, String what, BookInForce book, Words words, Object body) {
+        String tag = "\"r" + book.revision() + "-" + Integer.toHexString((what + words.language()).hashCode()) + "\"";
+        if (tag.equals(request.getHeader(HttpHeaders.IF_NONE_MATCH))) {
+            return ResponseEntity.status(304).eTag(tag).build();
+        }
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .eTag(tag)
+                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
+                .body(body);
+    }
+
+    private Optional<WareTold> told(String text, Customer customer, BookInForce book, Words words) {
+        if (Sku.fault(text) != null) {
+            return Optional.empty();
+        }
+        ZonedDateTime now = prices.now(book);
+        Optional<Product> product = book.book().product(new Sku(text));
+        return product.flatMap(one -> goods.bySku(one.sku().value(), book)).flatMap(entry -> {
+            Item item = entry.product().items().stream()
+                    .filter(one -> one.sku().value().equals(text))
+                    .findFirst()
+                    .orElse(entry.product().items().get(0));
+            return Optional.ofNullable(Offer.of(item.sku().value(), customer, now, book))
+                    .map(offer -> told(entry, offer, customer, now, book, words));
+        });
+    }
+
+    private WareTold told(
+            GoodsEntry entry, Offer offer, Customer customer, ZonedDateTime now, BookInForce book, Words words) {
+        PreparedCard card = offer.card();
+        RateCard asks = card.card();
+        AsSeen seen = AsSeen.of(offer.item(), customer, book, words);
+        int minor = book.shop().minorDigits();
+        OrderQuantity orders = book.shop().rules().orders(card);
+        Asked asked =
+                new Asked(offer.item(), orders.smallest().orElse(1), Answers.NONE, customer.group(), now.toLocalDate());
+        return new WareTold(
+                book.revision(),
+                offer.item().sku().value(),
+                words.in(entry.product().told()),
+                words.in(entry.description()),
+                entry.pictures().isEmpty()
+                        ? List.of(entry.picture())
+                        : entry.pictures().stream()
+                                .map(GoodsPictures.Shown::large)
+                                .toList(),
+                entry.categories(),
+                book.shop().currency(),
+                WareListed.money(offer.item().shelfPrice(), minor),
+                WareListed.variants(entry.product(), minor, words),
+                asks.asks().isEmpty() ? Json.array() : AskWriter.write(asks.asks()),
+                PackOffer.of(asks, seen).stream()
+                        .map(pack -> new WareTold.Pack(pack.label(), pack.price(), pack.perUnit()))
+                        .toList(),
+                new WareTold.Orders(number(orders.smallest()), number(orders.largest()), orders.step()),
+                PanelPages.from(entry.product().sku().value(), customer, now, book, words)
+                        .map(from -> new WareTold.From(from.lead(), from.money(), from.per()))
+                        .orElse(null),
+                BreakTable.of(card, asked, asked.quantity(), book.shop().rules(), seen));
+    }
+
+    private static @Nullable Long number(OptionalLong number) {
+        return number.isPresent() ? number.getAsLong() : null;
+    }
+}
