@@ -88,6 +88,7 @@ class ArchitectureTest {
                             "base.page",
                             "base.picture",
                             "book",
+                            "editing.draft",
                             "goods",
                             "selling.codes",
                             "selling.counter",

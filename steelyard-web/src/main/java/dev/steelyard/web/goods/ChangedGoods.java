@@ -38,14 +38,14 @@ public class ChangedGoods {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void seen(String which, Object... values) {
-        shops.raiseRevision();
+        shops.raiseRevisionOfGoods();
         sql.update("update product p set p.revision = (select revision from shop) where " + which, values);
     }
 
     /** Goods that are about to be made: the revision they are to carry, raised for them. */
     @Transactional(propagation = Propagation.MANDATORY)
     public long made() {
-        shops.raiseRevision();
+        shops.raiseRevisionOfGoods();
         Long revision = sql.queryForObject("select revision from shop", Long.class);
         return Objects.requireNonNull(revision);
     }
@@ -57,7 +57,7 @@ public class ChangedGoods {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void by(String by, String ids, Object... values) {
-        shops.raiseRevision();
+        shops.raiseRevisionOfGoods();
         List<Object> all = new ArrayList<>(Arrays.asList(values));
         all.add(by);
         sql.update(

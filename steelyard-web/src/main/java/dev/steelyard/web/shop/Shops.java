@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.Currency;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,10 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shops {
 
     private final EntityManager entities;
+    private final Outbox outbox;
     private final Clock clock;
 
-    Shops(EntityManager entities, Clock clock) {
+    Shops(EntityManager entities, Outbox outbox, Clock clock) {
         this.entities = entities;
+        this.outbox = outbox;
         this.clock = clock;
     }
 
@@ -87,10 +90,29 @@ public class Shops {
         entities.createNativeQuery("select revision from shop for update").getSingleResult();
     }
 
-    /** Says that prices have changed, in the transaction that changes them. */
+    /** Says that prices have changed, of whatever goods, in the transaction that changes them. */
     @Transactional
     public void raiseRevision() {
+        raise(false);
+    }
+
+    /** The same where only those goods have changed that carry the new revision. */
+    @Transactional
+    public void raiseRevisionOfGoods() {
+        raise(true);
+    }
+
+    private void raise(boolean goods) {
         entities.createNativeQuery("update shop set revision = revision + 1").executeUpdate();
+        long revision = ((Number)
+                        entities.createNativeQuery("select revision from shop").getSingleResult())
+                .longValue();
+        entities.createNativeQuery(
+                        "insert ignore into price_change (revision, goods, made_at) values (?, ?, utc_timestamp(6))")
+                .setParameter(1, revision)
+                .setParameter(2, goods)
+                .executeUpdate();
+        outbox.put("prices.changed", Map.of("revision", revision));
     }
 
     /** Says whether whoever is at the counter may be another customer, in the transaction that keeps it. */

@@ -80,7 +80,9 @@ public final class Launcher {
                 "spring.datasource.url", started.jdbcUrl(),
                 "spring.datasource.username", started.user(),
                 "spring.datasource.password", started.password(),
-                "server.port", port));
+                "server.port", port,
+                // the example store is on this machine
+                "steelyard.webhooks.private", options.demo()));
         ConfigurableApplicationContext context = spring.run();
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());

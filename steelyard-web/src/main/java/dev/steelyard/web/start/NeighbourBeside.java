@@ -1,6 +1,7 @@
 package dev.steelyard.web.start;
 
 import dev.steelyard.neighbour.NeighbourSettings;
+import dev.steelyard.web.shop.Noticed;
 import dev.steelyard.web.store.keys.KeyKind;
 import dev.steelyard.web.store.keys.KeyRight;
 import dev.steelyard.web.store.keys.KeyWish;
@@ -11,6 +12,7 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -18,7 +20,7 @@ import org.springframework.stereotype.Component;
  * anew where they are not good any more.
  */
 @Component
-class NeighbourBeside {
+class NeighbourBeside implements Noticed {
 
     static final String FILE = "neighbour.properties";
     private static final String NAME = "The example store";
@@ -27,6 +29,7 @@ class NeighbourBeside {
     private static final int OFTEN = 1_000;
 
     private final Keys keys;
+    private volatile @Nullable String running;
 
     NeighbourBeside(Keys keys) {
         this.keys = keys;
@@ -42,7 +45,17 @@ class NeighbourBeside {
         int own = Ports.freeFrom(port + BESIDE);
         NeighbourSettings settings = kept(file, steelyard, own).orElseGet(() -> made(steelyard, own));
         settings.write(file);
+        running = address(settings);
         return settings;
+    }
+
+    /** Today leads to it, as the example of a store that asks here. */
+    @Override
+    public List<Notice> notices() {
+        String address = running;
+        return address == null
+                ? List.of()
+                : List.of(new Notice("A store that asks here for its prices, as an example for yours", address, false));
     }
 
     /** The keys of the last start, if they are good still; the page key is good where the store is now. */

@@ -62,6 +62,11 @@ public final class App implements AutoCloseable {
             "staff_session",
             "staff",
             "store_key",
+            "webhook_delivery",
+            "webhook_message",
+            "webhook",
+            "outbox",
+            "price_change",
             "quote",
             "answered_once",
             "shop");
@@ -83,6 +88,7 @@ public final class App implements AutoCloseable {
         App app = new App(database, context);
         context.getBean(FirstStart.class).prepare(true);
         DemoDeals.takeAway(app);
+        app.sql().sql("delete from outbox").update(); // nobody is to be told of the demo shop at every test
         TABLES.forEach(table -> app.sql()
                 .sql("create table kept_" + table + " as select * from " + table)
                 .update());
@@ -101,7 +107,8 @@ public final class App implements AutoCloseable {
                 "--steelyard.payments.late=2500ms",
                 "--steelyard.payments.patience=2s",
                 "--steelyard.payments.ask-after=3s",
-                "--steelyard.trials.time=2m");
+                "--steelyard.trials.time=2m",
+                "--steelyard.webhooks.private=true");
     }
 
     /** Another application on the same database. */

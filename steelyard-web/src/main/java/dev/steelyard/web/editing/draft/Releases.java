@@ -3,6 +3,7 @@ package dev.steelyard.web.editing.draft;
 import dev.steelyard.web.editing.draft.ReleaseResult.AlreadySo;
 import dev.steelyard.web.editing.draft.ReleaseResult.ChangedMeanwhile;
 import dev.steelyard.web.editing.draft.ReleaseResult.Done;
+import dev.steelyard.web.shop.Outbox;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.Changes;
@@ -11,6 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,12 +31,18 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class Releases {
 
+    /** Under which a planned release stands in the outbox. */
+    public static final String BEGINS = "release.begins";
+
+    private static final Set<What> TOLD = EnumSet.of(What.LIVE, What.WENT_BACK, What.RESUMED);
+
     private final DraftRepository drafts;
     private final VersionRepository versions;
     private final ReleaseRepository releases;
     private final Followed followed;
     private final Changes changes;
     private final Shops shops;
+    private final Outbox outbox;
     private final Clock clock;
 
     Releases(
@@ -44,7 +52,9 @@ public class Releases {
             Followed followed,
             Changes changes,
             Shops shops,
+            Outbox outbox,
             Clock clock) {
+        this.outbox = outbox;
         this.drafts = drafts;
         this.versions = versions;
         this.releases = releases;
@@ -185,7 +195,7 @@ public class Releases {
     private StoredRelease release(StoredDraft draft, Wish wish, String by) {
         Instant moment = clock.instant().truncatedTo(ChronoUnit.MICROS);
         Instant starts = wish.starts() == null ? moment : wish.starts();
-        return releases.saveAndFlush(new StoredRelease(
+        StoredRelease release = releases.saveAndFlush(new StoredRelease(
                 draft.id(),
                 wish.number(),
                 releases.version(draft.id(), wish.number()),
@@ -193,6 +203,35 @@ public class Releases {
                 wish.why(),
                 moment,
                 by));
+        if (wish.starts() != null && draft.kind() != DraftKind.ROWS) {
+            outbox.put(BEGINS, Map.of("release", release.id()), starts);
+        }
+        return release;
+    }
+
+    /**
+     * Says of a planned release of a card or deal whose time has come that prices are others now. It counts without that: every
+     * node's book has known it.
+     */
+    @Transactional
+    public void begun(long releaseId) {
+        shops.hold();
+        releases.findById(releaseId)
+                .filter(release -> release.withdrawnAt() == null)
+                .flatMap(release -> drafts.lockById(release.draftId())
+                        .filter(draft -> draft.removedAt() == null && draft.pausedAt() == null)
+                        .map(draft -> tell(
+                                draft,
+                                release.release().version(),
+                                release.release().madeBy())))
+                .ifPresent(any -> shops.raiseRevision());
+    }
+
+    private boolean tell(StoredDraft draft, int version, String by) {
+        outbox.put(
+                draft.kind() == DraftKind.CARD ? "card.live" : "deal.live",
+                Map.of("id", draft.id(), "name", draft.name(), "version", version, "by", by));
+        return true;
     }
 
     /** What is planned of a kind, the next first. */
@@ -338,6 +377,9 @@ public class Releases {
 
     private Done done(StoredDraft draft, What what, String why, long before, long after, String by) {
         int called = releases.called(draft.id(), what == What.WITHDRAWN ? before : after);
+        if (TOLD.contains(what) && draft.kind() != DraftKind.ROWS) {
+            tell(draft, called, by);
+        }
         changes.keep(
                 Change.ofVersion(draft.kind().subject(), draft.id(), draft.name(), what, why, before, after, called),
                 by);

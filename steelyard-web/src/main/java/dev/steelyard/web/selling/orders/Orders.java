@@ -1,6 +1,8 @@
 package dev.steelyard.web.selling.orders;
 
+import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.shop.Outbox;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.words.Words;
 import jakarta.persistence.EntityManager;
@@ -29,9 +31,11 @@ public class Orders {
     private final JsonMapper mapper;
     private final OrderViews views;
     private final Shops shops;
+    private final Outbox outbox;
     private final Clock clock;
 
-    Orders(EntityManager entities, JsonMapper mapper, OrderViews views, Shops shops, Clock clock) {
+    Orders(EntityManager entities, JsonMapper mapper, OrderViews views, Shops shops, Outbox outbox, Clock clock) {
+        this.outbox = outbox;
         this.entities = entities;
         this.mapper = mapper;
         this.views = views;
@@ -69,6 +73,17 @@ public class Orders {
         }
         entities.persist(stored);
         entities.flush();
+        outbox.put(
+                "order.placed",
+                Map.of(
+                        "number",
+                        stored.number(),
+                        "soldBy",
+                        store == null ? "counter" : "store",
+                        "total",
+                        Decimals.plain(order.total(), order.minorDigits()),
+                        "currency",
+                        order.currency()));
     }
 
     private String ownNumber() {

@@ -10,6 +10,7 @@ import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.list.Listing;
 import dev.steelyard.web.goods.list.OddGoods;
+import dev.steelyard.web.shop.Noticed;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.ChangeLine;
 import dev.steelyard.web.shop.history.Changes;
@@ -37,6 +38,7 @@ class TodayController {
     private final OddGoods oddGoods;
     private final LeftToDo left;
     private final DraftRequests requests;
+    private final List<Noticed> noticed;
 
     TodayController(
             List<Listing> listings,
@@ -47,7 +49,9 @@ class TodayController {
             Shops shops,
             OddGoods oddGoods,
             LeftToDo left,
-            DraftRequests requests) {
+            DraftRequests requests,
+            List<Noticed> noticed) {
+        this.noticed = noticed;
         this.requests = requests;
         this.listings = listings;
         this.drafts = drafts;
@@ -91,6 +95,9 @@ class TodayController {
         model.addAttribute("goods", book.goods().size());
         model.addAttribute(
                 "asked", requests.all().stream().map(one -> Asked.of(one, zone)).toList());
+        model.addAttribute(
+                "notices",
+                noticed.stream().flatMap(one -> one.notices().stream()).toList());
         model.addAttribute("left", left.items());
         model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
         model.addAttribute(

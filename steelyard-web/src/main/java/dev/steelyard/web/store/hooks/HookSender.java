@@ -1,0 +1,96 @@
+package dev.steelyard.web.store.hooks;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Base64;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import org.springframework.stereotype.Component;
+
+/**
+ * Sends one message, signed as the <a href="https://github.com/standard-webhooks/standard-webhooks">Standard Webhooks</a>
+ * specification says: HMAC-SHA256 over id, time and body. Redirects are not followed.
+ */
+@Component
+class HookSender {
+
+    private static final Duration TO_CONNECT = Duration.ofSeconds(3);
+    private static final Duration TO_ANSWER = Duration.ofSeconds(10);
+    private static final int MOST_OF_ANSWER = 400;
+
+    private final HttpClient http = HttpClient.newBuilder()
+            .connectTimeout(TO_CONNECT)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+    private final HookAddress addresses;
+    private final Clock clock;
+
+    HookSender(HookAddress addresses, Clock clock) {
+        this.addresses = addresses;
+        this.clock = clock;
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param status of the answer; 0 where there was none
+     * @param answer its first words, or why there was none
+     */
+    record Outcome(int status, String answer) {
+
+        boolean taken() {
+            return status >= 200 && status < 300;
+        }
+    }
+
+    Outcome send(String address, String secret, String id, String body) {
+        URI uri = URI.create(address);
+        String refusal = addresses.refusal(uri);
+        if (refusal != null) {
+            return new Outcome(0, refusal);
+        }
+        long now = clock.instant().getEpochSecond();
+        HttpRequest request = HttpRequest.newBuilder(uri)
+                .timeout(TO_ANSWER)
+                .header("Content-Type", "application/json")
+                .header("webhook-id", id)
+                .header("webhook-timestamp", "" + now)
+                .header("webhook-signature", "v1," + signature(secret, id, now, body))
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            HttpResponse<InputStream> answer = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
+            try (InputStream in = answer.body()) {
+                String words = new String(in.readNBytes(MOST_OF_ANSWER), StandardCharsets.UTF_8);
+                boolean elsewhere = answer.statusCode() >= 300 && answer.statusCode() < 400;
+                return new Outcome(
+                        answer.statusCode(), elsewhere ? "it leads elsewhere; redirects are not followed" : words);
+            }
+        } catch (IOException failed) {
+            return new Outcome(0, failed.getClass().getSimpleName() + ": " + String.valueOf(failed.getMessage()));
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return new Outcome(0, "stopped while it was sent");
+        }
+    }
+
+    static String signature(String secret, String id, long time, String body) {
+        try {
+            Mac mac = Mac.getInstance("HmacSHA256");
+            mac.init(new SecretKeySpec(
+                    Base64.getDecoder().decode(secret.substring(Webhooks.SECRET.length())), "HmacSHA256"));
+            return Base64.getEncoder()
+                    .encodeToString(mac.doFinal((id + "." + time + "." + body).getBytes(StandardCharsets.UTF_8)));
+        } catch (GeneralSecurityException never) {
+            throw new IllegalStateException("every Java has HmacSHA256", never);
+        }
+    }
+}
