@@ -79,6 +79,11 @@ public final class Obj {
         return of(child, where, issues, zone, language);
     }
 
+    /** Where this object is. */
+    public String place() {
+        return at;
+    }
+
     /** Where a field is. */
     public String at(String field) {
         return at + Json.step(field);

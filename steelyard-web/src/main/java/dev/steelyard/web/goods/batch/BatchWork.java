@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -109,6 +110,40 @@ public class BatchWork {
             });
         }
         return begun;
+    }
+
+    /**
+     * Does a batch from its rows to its end while its caller waits.
+     *
+     * @param wanted whether to apply what was read; else it ends without having done anything
+     * @param waits whether somebody else is to apply it
+     * @return why it was not applied; empty where it was, or nothing was to be done
+     */
+    public String atOnce(long id, Work rows, Predicate<Batch> wanted, boolean waits, String by)
+            throws UnreadableTable, IOException {
+        Pulse pulse = new Pulse(id, batches);
+        ours.add(id);
+        try {
+            rows.run(pulse);
+            ready(id);
+            Batch read = batches.find(id).orElseThrow();
+            if (!wanted.test(read) || read.totals().writing() == 0) {
+                batches.go(id, BatchState.READY, BatchState.CANCELLED, "Nothing was to be done, or not all could be.");
+                return "";
+            }
+            if (waits) {
+                return "";
+            }
+            batches.go(id, BatchState.READY, BatchState.APPLYING, "");
+            job(id).apply(read, by, pulse);
+            books.refresh();
+            return "";
+        } catch (Stopped stopped) {
+            batches.go(id, BatchState.APPLYING, BatchState.CANCELLED, stopped.getMessage());
+            return String.valueOf(stopped.getMessage());
+        } finally {
+            ours.remove(id);
+        }
     }
 
     /** Whether this node has not ended with it; what is applied is then not yet in its prices. */
