@@ -61,6 +61,7 @@ class CheckoutPages {
         for (Visitor.CartLine line : visitor.cart()) {
             ObjectNode one = lines.addObject().put("sku", line.sku()).put("quantity", line.quantity());
             one.set("answers", line.answers());
+            one.set("variants", line.variants());
             if (line.pack() != null) {
                 one.put("pack", line.pack());
             }

@@ -14,9 +14,11 @@ import java.util.Properties;
  * @param serverKey for this program; secret
  * @param pageKey for its pages
  * @param customerSecret by which this program signs who a shopper is
+ * @param webhookSecret by which what Steelyard tells is signed; empty where it tells nothing
  * @param port its own pages are served on
  */
-public record NeighbourSettings(String steelyard, String serverKey, String pageKey, String customerSecret, int port) {
+public record NeighbourSettings(
+        String steelyard, String serverKey, String pageKey, String customerSecret, String webhookSecret, int port) {
 
     /**
      * As a file keeps them.
@@ -35,6 +37,7 @@ public record NeighbourSettings(String steelyard, String serverKey, String pageK
                 value(kept, "serverKey"),
                 value(kept, "pageKey"),
                 value(kept, "customerSecret"),
+                kept.getProperty("webhookSecret", ""),
                 Integer.parseInt(value(kept, "port")));
     }
 
@@ -52,7 +55,7 @@ public record NeighbourSettings(String steelyard, String serverKey, String pageK
             Files.writeString(
                     file,
                     "steelyard=" + steelyard + "\nserverKey=" + serverKey + "\npageKey=" + pageKey + "\ncustomerSecret="
-                            + customerSecret + "\nport=" + port + "\n");
+                            + customerSecret + "\nwebhookSecret=" + webhookSecret + "\nport=" + port + "\n");
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -124,6 +125,7 @@ class StoreController {
                 claims.getLongClaim("quantity"),
                 mapper.valueToTree(claims.getJSONObjectClaim("answers")),
                 claims.getStringClaim("pack"),
+                mapper.valueToTree(Objects.requireNonNullElse(claims.getStringListClaim("variants"), List.of())),
                 claims.getStringClaim("line"));
         return "redirect:/cart";
     }

@@ -28,10 +28,18 @@ final class Visitor {
      * A line of the cart.
      *
      * @param answers as the panel's token says them, to be sent on as they are
+     * @param variants of the pieces of a lot, likewise; an empty list where one goes for all
      * @param shown what the page showed for it
      */
     record CartLine(
-            int id, String sku, String name, long quantity, JsonNode answers, @Nullable String pack, String shown) {}
+            int id,
+            String sku,
+            String name,
+            long quantity,
+            JsonNode answers,
+            @Nullable String pack,
+            JsonNode variants,
+            String shown) {}
 
     String language() {
         return language;
@@ -55,8 +63,14 @@ final class Visitor {
     }
 
     synchronized void add(
-            String sku, String name, long quantity, JsonNode answers, @Nullable String pack, String shown) {
-        cart.add(new CartLine(++lines, sku, name, quantity, answers, pack, shown));
+            String sku,
+            String name,
+            long quantity,
+            JsonNode answers,
+            @Nullable String pack,
+            JsonNode variants,
+            String shown) {
+        cart.add(new CartLine(++lines, sku, name, quantity, answers, pack, variants, shown));
     }
 
     synchronized void remove(int id) {

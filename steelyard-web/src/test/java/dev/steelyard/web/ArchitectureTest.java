@@ -112,6 +112,7 @@ class ArchitectureTest {
                             "shop",
                             "shop.history",
                             "shop.people",
+                            "store.hooks",
                             "store.keys"));
 
     @ArchTest

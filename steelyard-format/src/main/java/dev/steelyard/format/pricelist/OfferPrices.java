@@ -38,7 +38,7 @@ final class OfferPrices {
      */
     record Price(BigDecimal value, Unit unit, @Nullable BigDecimal least, @Nullable BigDecimal below) {}
 
-    static List<Price> of(PreparedCard card, Item item, LocalDate day, ShopRules rules) {
+    static List<Price> of(PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules) {
         List<Case> cases = card.card().cases().all();
         if (cases.size() == 1
                 && cases.get(0).piece() instanceof PiecePrice.Rate rate
@@ -46,7 +46,7 @@ final class OfferPrices {
                 && card.ladderFor(item) == null) {
             return ofRate(rate);
         }
-        return card.card().asks().isEmpty() ? ofPieces(card, item, day, rules) : List.of();
+        return card.card().asks().isEmpty() ? ofPieces(card, item, group, day, rules) : List.of();
     }
 
     private static List<Price> ofRate(PiecePrice.Rate rate) {
@@ -66,7 +66,8 @@ final class OfferPrices {
         return prices;
     }
 
-    private static List<Price> ofPieces(PreparedCard card, Item item, LocalDate day, ShopRules rules) {
+    private static List<Price> ofPieces(
+            PreparedCard card, Item item, @Nullable String group, LocalDate day, ShopRules rules) {
         PreparedLadder ladder = card.ladderFor(item);
         if (ladder != null && ladder.definition().mode() != Ladder.Mode.ALL_UNITS) {
             return List.of(); // a piece has no price of its own
@@ -75,12 +76,12 @@ final class OfferPrices {
         TreeSet<Integer> thresholds = new TreeSet<>();
         orders.smallest().ifPresent(one -> thresholds.add((int) one));
         if (ladder != null) {
-            ladder.breaks().inForce(null, day).all().forEach(row -> orders.from(row.pieces())
+            ladder.breaks().inForce(group, day).all().forEach(row -> orders.from(row.pieces())
                     .ifPresent(from -> thresholds.add((int) from)));
         }
         List<Price> prices = new ArrayList<>();
         for (Integer from : thresholds) {
-            BigDecimal value = piece(card, item, from, day, rules);
+            BigDecimal value = piece(card, item, from, group, day, rules);
             if (value != null) {
                 Integer next = thresholds.higher(from);
                 prices.add(new Price(
@@ -91,9 +92,9 @@ final class OfferPrices {
     }
 
     private static @Nullable BigDecimal piece(
-            PreparedCard card, Item item, int quantity, LocalDate day, ShopRules rules) {
+            PreparedCard card, Item item, int quantity, @Nullable String group, LocalDate day, ShopRules rules) {
         try {
-            return TrialLine.of(card, new Asked(item, quantity, Answers.NONE, null, day), rules)
+            return TrialLine.of(card, new Asked(item, quantity, Answers.NONE, group, day), rules)
                     .price()
                     .pricePerPiece()
                     .value();

@@ -19,10 +19,18 @@ import tools.jackson.databind.json.JsonMapper;
 public final class PriceListWriter {
 
     private final PriceBook book;
+    private final Customer customer;
     private final ZonedDateTime at;
 
+    /** What everyone pays. */
     public PriceListWriter(PriceBook book, ZonedDateTime at) {
+        this(book, Customer.EVERYONE, at);
+    }
+
+    /** What one customer pays. */
+    public PriceListWriter(PriceBook book, Customer customer, ZonedDateTime at) {
         this.book = book;
+        this.customer = customer;
         this.at = at;
     }
 
@@ -44,7 +52,7 @@ public final class PriceListWriter {
     private void offer(Item item, JsonGenerator json) {
         PreparedCard card = book.cardFor(item.sku(), Customer.EVERYONE, at);
         List<OfferPrices.Price> prices =
-                card == null ? List.of() : OfferPrices.of(card, item, at.toLocalDate(), book.rules());
+                card == null ? List.of() : OfferPrices.of(card, item, customer.group(), at.toLocalDate(), book.rules());
         if (prices.isEmpty()) {
             return;
         }

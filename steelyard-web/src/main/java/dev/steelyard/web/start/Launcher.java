@@ -82,7 +82,8 @@ public final class Launcher {
                 "spring.datasource.password", started.password(),
                 "server.port", port,
                 // the example store is on this machine
-                "steelyard.webhooks.private", options.demo()));
+                "steelyard.webhooks.private", options.demo(),
+                "steelyard.trials.open", options.demo()));
         ConfigurableApplicationContext context = spring.run();
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());

@@ -2,6 +2,7 @@ package dev.steelyard.web.start;
 
 import dev.steelyard.neighbour.NeighbourSettings;
 import dev.steelyard.web.shop.Noticed;
+import dev.steelyard.web.store.hooks.ToldStores;
 import dev.steelyard.web.store.keys.KeyKind;
 import dev.steelyard.web.store.keys.KeyRight;
 import dev.steelyard.web.store.keys.KeyWish;
@@ -29,10 +30,12 @@ class NeighbourBeside implements Noticed {
     private static final int OFTEN = 1_000;
 
     private final Keys keys;
+    private final ToldStores told;
     private volatile @Nullable String running;
 
-    NeighbourBeside(Keys keys) {
+    NeighbourBeside(Keys keys, ToldStores told) {
         this.keys = keys;
+        this.told = told;
     }
 
     static String address(NeighbourSettings settings) {
@@ -43,7 +46,8 @@ class NeighbourBeside implements Noticed {
     NeighbourSettings settings(Path home, String steelyard, int port) {
         Path file = home.resolve(FILE);
         int own = Ports.freeFrom(port + BESIDE);
-        NeighbourSettings settings = kept(file, steelyard, own).orElseGet(() -> made(steelyard, own));
+        String secret = told.everything("http://127.0.0.1:" + own + "/told", BY);
+        NeighbourSettings settings = kept(file, steelyard, secret, own).orElseGet(() -> made(steelyard, secret, own));
         settings.write(file);
         running = address(settings);
         return settings;
@@ -59,7 +63,7 @@ class NeighbourBeside implements Noticed {
     }
 
     /** The keys of the last start, if they are good still; the page key is good where the store is now. */
-    private Optional<NeighbourSettings> kept(Path file, String steelyard, int port) {
+    private Optional<NeighbourSettings> kept(Path file, String steelyard, String secret, int port) {
         if (!Files.exists(file)) {
             return Optional.empty();
         }
@@ -70,16 +74,16 @@ class NeighbourBeside implements Noticed {
             return Optional.empty();
         }
         keys.change(page.id(), wish(KeyKind.PAGE, port), BY);
-        return Optional.of(
-                new NeighbourSettings(steelyard, before.serverKey(), before.pageKey(), before.customerSecret(), port));
+        return Optional.of(new NeighbourSettings(
+                steelyard, before.serverKey(), before.pageKey(), before.customerSecret(), secret, port));
     }
 
-    private NeighbourSettings made(String steelyard, int port) {
+    private NeighbourSettings made(String steelyard, String secret, int port) {
         Keys.Made server =
                 keys.make(KeyKind.SERVER, wish(KeyKind.SERVER, port), BY).orElseThrow();
         Keys.Made page = keys.make(KeyKind.PAGE, wish(KeyKind.PAGE, port), BY).orElseThrow();
         return new NeighbourSettings(
-                steelyard, server.text(), page.text(), String.valueOf(server.customerSecret()), port);
+                steelyard, server.text(), page.text(), String.valueOf(server.customerSecret()), secret, port);
     }
 
     private static KeyWish wish(KeyKind kind, int port) {

@@ -108,6 +108,7 @@ public final class App implements AutoCloseable {
                 "--steelyard.payments.patience=2s",
                 "--steelyard.payments.ask-after=3s",
                 "--steelyard.trials.time=2m",
+                "--steelyard.trials.open=true",
                 "--steelyard.webhooks.private=true");
     }
 

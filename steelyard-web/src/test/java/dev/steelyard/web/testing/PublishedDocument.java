@@ -83,10 +83,12 @@ public final class PublishedDocument {
         if (!type.endsWith("json")) {
             return;
         }
-        var faults = schemas.computeIfAbsent(schema.toString(), any -> compiled(schema))
-                .validate(Json.read(answer.body()));
-        if (!faults.isEmpty()) {
-            throw new AssertionError(place + " otherwise than the document says: " + faults + "\n" + answer.body());
+        Schema told = schemas.computeIfAbsent(schema.toString(), any -> compiled(schema));
+        for (String one : type.endsWith("ndjson") ? answer.body().split("\n") : new String[] {answer.body()}) {
+            var faults = told.validate(Json.read(one));
+            if (!faults.isEmpty()) {
+                throw new AssertionError(place + " otherwise than the document says: " + faults + "\n" + one);
+            }
         }
     }
 

@@ -2,6 +2,7 @@ package dev.steelyard.web.testing;
 
 import dev.steelyard.neighbour.Neighbour;
 import dev.steelyard.neighbour.NeighbourSettings;
+import dev.steelyard.web.store.hooks.ToldStores;
 import dev.steelyard.web.store.keys.Keys;
 import dev.steelyard.web.store.keys.MadeKeys;
 import java.io.IOException;
@@ -31,7 +32,12 @@ public final class TestNeighbour implements AutoCloseable {
         Keys.Made server = MadeKeys.server(app);
         Keys.Made page = MadeKeys.page(app, "http://127.0.0.1:" + port);
         return new TestNeighbour(new NeighbourSettings(
-                steelyard, server.text(), page.text(), String.valueOf(server.customerSecret()), port));
+                steelyard,
+                server.text(),
+                page.text(),
+                String.valueOf(server.customerSecret()),
+                app.bean(ToldStores.class).everything("http://127.0.0.1:" + port + "/told", "Maren"),
+                port));
     }
 
     private static int free() {

@@ -76,12 +76,18 @@ class KeyGate implements HandlerInterceptor, WebMvcConfigurer {
         }
         response.setHeader(HttpHeaders.CACHE_CONTROL, "private, no-cache");
         response.setHeader("X-Content-Type-Options", "nosniff");
-        StoreKey key = key(request, response);
-        rates.take(key, request, response);
+        StoreKey key = admitted(request, response);
         mayDo(key, needed, request);
-        keys.used(key);
         request.setAttribute(KEY, key);
         return true;
+    }
+
+    /** The key that a call is made with, which is good and not used too often. */
+    StoreKey admitted(HttpServletRequest request, HttpServletResponse response) {
+        StoreKey key = key(request, response);
+        rates.take(key, request, response);
+        keys.used(key);
+        return key;
     }
 
     private StoreKey key(HttpServletRequest request, HttpServletResponse response) {

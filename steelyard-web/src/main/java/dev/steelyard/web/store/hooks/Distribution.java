@@ -5,6 +5,7 @@ import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.store.keys.KeyText;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -113,7 +114,7 @@ class Distribution {
 
     /** Keeps a message in the caller's transaction. @return its id, the same whenever it is sent */
     String message(String type, JsonNode data) {
-        Instant now = clock.instant();
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         String id = KeyText.random("msg_");
         Map<String, Object> body = new LinkedHashMap<>();
         body.put("type", type);

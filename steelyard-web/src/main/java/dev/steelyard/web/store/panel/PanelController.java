@@ -126,7 +126,7 @@ class PanelController {
     private LineTokens.Token token(PricedLine line, PanelPages.Made made, AskedCustomer customer, BookInForce book) {
         String sku = line.item().sku().value();
         return tokens.sign(
-                new AskedLine(null, sku, new OrderLine(new Sku(sku), line.quantity(), made.given()), null),
+                new AskedLine(null, sku, new OrderLine(new Sku(sku), line.quantity(), made.given()), List.of(), null),
                 line,
                 made.page().pieces(),
                 customer,

@@ -77,7 +77,12 @@ public record PricesRequest(
                                     "{\"length\": {\"value\": \"5.2\", \"unit\": \"m\"}, \"width\": 211, \"hem\": \"plain\", \"fixing\": \"loose\"}")
                     @Nullable
                     Map<String, Object> answers,
-            @Schema(description = "the pack picked, by name") @Nullable String pack) {}
+            @Schema(description = "the pack picked, by name") @Nullable String pack,
+            @Schema(
+                            description =
+                                    "the variant of each piece of a lot, by SKU; kept with the order, no price hangs on it")
+                    @Nullable
+                    List<String> variants) {}
 
     static PricesRequest read(Obj in, StoreKey key, Customers customers, BookInForce book) {
         AskedCustomer customer = customers.read(in, key, book);

@@ -72,6 +72,7 @@ record SoldRequest(
             @Schema(oneOf = {Integer.class, String.class}) Object quantity,
             @Nullable Map<String, Object> answers,
             @Nullable String pack,
+            @Nullable List<String> variants,
             @Schema(description = "what the line was charged with, before deals") @Nullable String charged) {}
 
     static SoldRequest read(Obj in, StoreKey key, Customers customers, BookInForce book) {

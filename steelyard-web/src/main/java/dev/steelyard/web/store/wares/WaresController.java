@@ -29,6 +29,7 @@ import dev.steelyard.web.store.door.StoreCall;
 import dev.steelyard.web.store.keys.KeyRight;
 import dev.steelyard.web.store.prices.Prices;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -56,7 +57,7 @@ import tools.jackson.databind.json.JsonMapper;
 class WaresController {
 
     private static final int MOST = 1_000;
-    private static final MediaType LINES = MediaType.parseMediaType("application/x-ndjson");
+    private static final String LINES = "application/x-ndjson";
 
     private final ShownGoods goods;
     private final Prices prices;
@@ -109,7 +110,7 @@ class WaresController {
             })
     @ApiResponse(responseCode = "304", description = "as it was under the ETag", content = @Content)
     @Needs(KeyRight.PRICES)
-    @GetMapping("/api/v1/goods")
+    @GetMapping(value = "/api/v1/goods", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<?> list(
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "200") String limit,
@@ -119,15 +120,6 @@ class WaresController {
         Words words = StoreCall.words(request);
         int minor = book.shop().minorDigits();
         List<SoldProduct> all = inOrder(book);
-        if (String.valueOf(request.getHeader(HttpHeaders.ACCEPT)).contains("ndjson")) {
-            StreamingResponseBody lines = out -> {
-                for (SoldProduct one : all) {
-                    out.write((mapper.writeValueAsString(WareListed.of(one, minor, words)) + "\n")
-                            .getBytes(StandardCharsets.UTF_8));
-                }
-            };
-            return ResponseEntity.ok().contentType(LINES).body(lines);
-        }
         List<WareListed> page = all.stream()
                 .filter(one -> one.product().sku().value().compareTo(after) > 0)
                 .limit(most)
@@ -142,6 +134,22 @@ class WaresController {
                         book.revision(),
                         page,
                         page.size() < most ? "" : page.get(page.size() - 1).sku()));
+    }
+
+    /** The same as lines; told of with the pages. */
+    @Hidden
+    @Needs(KeyRight.PRICES)
+    @GetMapping(value = "/api/v1/goods", produces = LINES)
+    ResponseEntity<StreamingResponseBody> lines(HttpServletRequest request) {
+        BookInForce book = books.inForce();
+        Words words = StoreCall.words(request);
+        int minor = book.shop().minorDigits();
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(out -> {
+            for (SoldProduct one : inOrder(book)) {
+                out.write((mapper.writeValueAsString(WareListed.of(one, minor, words)) + "\n")
+                        .getBytes(StandardCharsets.UTF_8));
+            }
+        });
     }
 
     @Operation(

@@ -52,6 +52,21 @@ class StoreOrdersTest {
     }
 
     @Test
+    void theVariantsOfALotsPiecesAreKept(App app, Http owner) {
+        MadeKeys.calls(app)
+                .post(
+                        ORDERS,
+                        order(
+                                "Q-20",
+                                "\"lines\": [{\"sku\": \"FLAGS-P\", \"quantity\": 3, \"variants\": [\"FLAGS-P\", \"FLAGS-C\","
+                                        + " \"FLAGS-P\"]}]",
+                                "85.00",
+                                ""));
+        owner.signIn("maren");
+        assertThat(owner.get("/orders/Q-20").text()).contains("2 × polyester, 1 × cotton");
+    }
+
+    @Test
     void whatWasChargedOtherwiseIsMarked(App app, Http owner) {
         StoreCalls calls = MadeKeys.calls(app);
         JsonNode kept = calls.post(ORDERS, order("Q-2", LINES.replace("186.00", "180.00"), "210.00", ""))
