@@ -69,6 +69,16 @@ final class BenchedApp implements AutoCloseable {
         return "jdbc:mariadb://127.0.0.1:" + port + "/steelyard?useBulkStmts=true";
     }
 
+    /** Where it keeps its data. */
+    Path home() {
+        return home;
+    }
+
+    /** Changes something in its database. */
+    void change(String statements) throws IOException, InterruptedException {
+        client("use steelyard; " + statements);
+    }
+
     private String client(String statements) throws IOException, InterruptedException {
         Process client = new ProcessBuilder(
                         "mariadb",

@@ -189,8 +189,9 @@ public final class App implements AutoCloseable {
     public void reset() {
         bean(TransactionTemplate.class).executeWithoutResult(status -> {
             JdbcClient sql = sql();
-            long revision =
-                    sql.sql("select revision from shop").query(Long.class).single();
+            long revision = sql.sql("select revision from shop for update")
+                    .query(Long.class)
+                    .single();
             sql.sql("set foreign_key_checks = 0").update();
             TABLES.forEach(table -> {
                 sql.sql("delete from " + table).update();

@@ -17,7 +17,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Makes the price book's cards from the versions that count; a version is prepared once. */
+/**
+ * Makes the price book's cards from the versions that count; a version is prepared once. It is known again by what it says, not
+ * by its number: where a shop's data were put back to what they were, numbers are given anew.
+ */
 @Component
 class LiveCards implements CardsInForce {
 
@@ -30,7 +33,7 @@ class LiveCards implements CardsInForce {
         this.inForce = inForce;
     }
 
-    private record Key(long cardId, long number, int renamed, ShopRules rules) {}
+    private record Key(String text, ShopRules rules) {}
 
     @Override
     public List<CardInForce> of(Shop shop) {
@@ -51,13 +54,13 @@ class LiveCards implements CardsInForce {
         if (prepared.size() > MOST_KEPT) {
             prepared.clear();
         }
-        return prepared.computeIfAbsent(new Key(version.id(), version.number(), version.renamed(), rules), key -> {
+        return prepared.computeIfAbsent(new Key(version.text(), rules), key -> {
             @Nullable
             PreparedCard card =
                     Documents.readDraft(version.document().root(), rules).prepared();
             if (card == null) {
                 throw new IllegalStateException(
-                        "version " + key.number() + " of card " + key.cardId() + " is live and cannot be read");
+                        "version " + version.number() + " of card " + version.id() + " is live and cannot be read");
             }
             return card;
         });

@@ -94,7 +94,11 @@ class Described {
             Needs needs = method.getMethodAnnotation(Needs.class);
             if (needs != null) {
                 operation.addSecurityItem(new SecurityRequirement()
-                        .addList(SERVER_KEY, List.of(needs.value().code())));
+                        .addList(
+                                SERVER_KEY,
+                                needs.whatever()
+                                        ? List.of()
+                                        : List.of(needs.value().code())));
                 if (needs.page()) {
                     operation.addSecurityItem(new SecurityRequirement().addList(PAGE_KEY));
                 }

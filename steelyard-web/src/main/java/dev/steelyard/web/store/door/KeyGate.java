@@ -131,7 +131,7 @@ class KeyGate implements HandlerInterceptor, WebMvcConfigurer {
                         Problem.OTHER_PAGE,
                         "The " + key.called() + " is not good on pages of " + (origin == null ? "no origin" : origin));
             }
-        } else if (!key.rights().contains(needed.value())) {
+        } else if (!needed.whatever() && !key.rights().contains(needed.value())) {
             throw new ProblemFound(
                     Problem.NO_RIGHT,
                     "The " + key.called() + " may not “" + needed.value().code() + "”, only “" + key.rightWords()

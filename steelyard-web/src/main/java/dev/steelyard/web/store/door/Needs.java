@@ -15,4 +15,7 @@ public @interface Needs {
 
     /** Whether a page key will do. */
     boolean page() default false;
+
+    /** Whether any server key will do, whatever its rights. */
+    boolean whatever() default false;
 }

@@ -60,6 +60,13 @@ class KeyGateTest {
     }
 
     @Test
+    void aKeySaysWhatItIsGoodFor(App app) {
+        Answer server = MadeKeys.calls(app, KeyRight.ORDERS).get("/api/v1/key");
+        assertThat(server.json().path("rights").toString()).isEqualTo("[\"orders\"]");
+        assertThat(server.json().path("kind").asString()).isEqualTo("server");
+    }
+
+    @Test
     void aPageKeyIsGoodOnItsPagesOnly(App app) {
         StoreCalls calls = StoreCalls.with(app, MadeKeys.page(app).text());
         Answer good = calls.from(MadeKeys.PAGE).post(PRICES, BODY);
