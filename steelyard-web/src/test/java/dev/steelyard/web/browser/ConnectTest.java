@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
+import com.sun.net.httpserver.HttpServer;
 import dev.steelyard.web.store.keys.Keys;
 import dev.steelyard.web.store.keys.MadeKeys;
 import dev.steelyard.web.testing.App;
@@ -13,6 +13,8 @@ import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
 import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,14 +30,15 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class ConnectTest {
 
     private static final Path GUIDE = Path.of("..", "docs", "connect.md");
-    private static final String PAGE = "https://shop.example";
 
     @Test
     void theTenStepsLeadToAnOrder(App app, Http owner, BrowserContext browser)
             throws IOException, InterruptedException {
         DemoDeals.putBack(app);
         Keys.Made server = MadeKeys.server(app);
-        Keys.Made page = MadeKeys.page(app, PAGE);
+        HttpServer shop = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        String origin = "http://127.0.0.1:" + shop.getAddress().getPort();
+        Keys.Made page = MadeKeys.page(app, origin);
         String guide = Files.readString(GUIDE);
         List<String> steps = blocks(guide, "sh");
         assertThat(steps).hasSize(9);
@@ -59,16 +62,23 @@ class ConnectTest {
 
         String html =
                 blocks(guide, "html").get(0).replace("$STEELYARD", app.url()).replace("$PAGE_KEY", page.text());
-        Page shop = browser.newPage();
-        shop.route(
-                PAGE + "/cover",
-                (Route route) -> route.fulfill(new Route.FulfillOptions()
-                        .setContentType("text/html")
-                        .setBody("<!DOCTYPE html><html lang=en>" + html)));
-        shop.navigate(PAGE + "/cover");
-        shop.locator("[data-field='a.length']").fill("523");
-        shop.locator("[data-field='a.width']").fill("211");
-        assertThat(shop.locator("#total")).hasText("291.80");
+        shop.createContext("/", call -> {
+            byte[] body = ("<!DOCTYPE html><html lang=en>" + html).getBytes(StandardCharsets.UTF_8);
+            call.getResponseHeaders().add("Content-Type", "text/html");
+            call.sendResponseHeaders(200, body.length);
+            call.getResponseBody().write(body);
+            call.close();
+        });
+        shop.start();
+        try {
+            Page cover = browser.newPage();
+            cover.navigate(origin + "/cover");
+            cover.locator("[data-field='a.length']").fill("523");
+            cover.locator("[data-field='a.width']").fill("211");
+            assertThat(cover.locator("#total")).hasText("291.80");
+        } finally {
+            shop.stop(0);
+        }
     }
 
     @Test

@@ -104,7 +104,7 @@ class Described {
                 }
                 refusals(operation);
             }
-            Examples.into(operation);
+            CallExamples.into(operation);
             return operation;
         };
     }

@@ -8,11 +8,11 @@ import java.io.UncheckedIOException;
 import java.util.Optional;
 
 /** Requests that run in the demo shop, a file for each call that takes a body: {@code store/examples/prices.json}. */
-final class Examples {
+final class CallExamples {
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    private Examples() {}
+    private CallExamples() {}
 
     static void into(Operation operation) {
         if (operation.getRequestBody() == null || operation.getRequestBody().getContent() == null) {
@@ -24,7 +24,7 @@ final class Examples {
     }
 
     private static Optional<Object> of(String call) {
-        try (InputStream in = Examples.class.getResourceAsStream("/store/examples/" + call + ".json")) {
+        try (InputStream in = CallExamples.class.getResourceAsStream("/store/examples/" + call + ".json")) {
             return in == null ? Optional.empty() : Optional.of(MAPPER.readTree(in));
         } catch (IOException notShipped) {
             throw new UncheckedIOException(notShipped);
