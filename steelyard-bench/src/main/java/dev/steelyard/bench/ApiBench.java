@@ -7,6 +7,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -175,9 +176,13 @@ public final class ApiBench {
 
     /** The key of the example store, allowed as many calls as there may be. */
     private static String key(BenchedApp app) throws IOException, InterruptedException {
+        Path settings = app.home().resolve("neighbour.properties");
+        for (int tries = 0; tries < 60 && !Files.exists(settings); tries++) {
+            TimeUnit.SECONDS.sleep(1); // the example store is started last
+        }
         app.change("update store_key set per_second = 100000, burst = 100000");
         Properties kept = new Properties();
-        try (BufferedReader in = Files.newBufferedReader(app.home().resolve("neighbour.properties"))) {
+        try (BufferedReader in = Files.newBufferedReader(settings)) {
             kept.load(in);
         }
         TimeUnit.SECONDS.sleep(5); // keys are looked up every two seconds

@@ -18,7 +18,7 @@ public final class BareServer {
         tomcat.setBaseDir(Files.createTempDirectory("bare").toString());
         tomcat.setHostname("127.0.0.1");
         tomcat.setPort(Integer.parseInt(arguments[0]));
-        tomcat.getConnector();
+        tomcat.getConnector().setProperty("maxKeepAliveRequests", "10000"); // as the application has it
         Context context = tomcat.addContext("", null);
         Tomcat.addServlet(context, "bare", new HttpServlet() {
             private static final long serialVersionUID = 1L;

@@ -13,13 +13,18 @@ import java.util.Locale;
 /** One connection that stays open: sends bytes that are ready and reads the answer, so that little of the machine is the client's. */
 final class RawClient implements AutoCloseable {
 
-    private final Socket socket;
-    private final InputStream in;
-    private final OutputStream out;
+    private final URI uri;
+    private Socket socket;
+    private InputStream in;
+    private OutputStream out;
     private byte[] buffer = new byte[1 << 16];
 
     RawClient(String url) throws IOException {
-        URI uri = URI.create(url);
+        uri = URI.create(url);
+        connect();
+    }
+
+    private void connect() throws IOException {
         socket = new Socket(uri.getHost(), uri.getPort());
         socket.setTcpNoDelay(true);
         in = new BufferedInputStream(socket.getInputStream(), 1 << 16);
@@ -46,6 +51,7 @@ final class RawClient implements AutoCloseable {
         out.write(request);
         String status = line();
         int length = -1;
+        boolean ends = false;
         for (String header = line(); !header.isEmpty(); header = line()) {
             String lower = header.toLowerCase(Locale.ROOT);
             if (lower.startsWith("content-length:")) {
@@ -54,6 +60,10 @@ final class RawClient implements AutoCloseable {
             }
         }
         String body = length >= 0 ? text(length) : chunks();
+        if (ends) {
+            socket.close();
+            connect();
+        }
         if (!status.contains(" 200")) {
             throw new IOException(status + ": " + body);
         }
