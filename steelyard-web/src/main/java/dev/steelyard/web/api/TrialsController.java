@@ -1,9 +1,13 @@
 package dev.steelyard.web.api;
 
 import dev.steelyard.format.Json;
-import dev.steelyard.format.Schema;
 import dev.steelyard.words.Language;
 import dev.steelyard.words.Words;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
@@ -33,6 +37,18 @@ class TrialsController {
         this.door = door;
     }
 
+    @Operation(
+            operationId = "trials",
+            tags = "Trials",
+            summary = "Price documents of the open format",
+            description =
+                    "A card with orders, or goods, cards and deals with baskets; nothing is stored. By a server key, or by an owner"
+                            + " who is signed in; the demo shop prices them for anybody. The schema is at /api/v1/schema.")
+    @RequestBody(required = true, content = @Content(schema = @Schema(types = {"object", "array"})))
+    @ApiResponse(
+            responseCode = "200",
+            description = "an answer for a document; a list of answers for a list of them",
+            content = @Content(mediaType = "application/json", schema = @Schema(types = {"object", "array"})))
     @PostMapping("/api/v1/trials")
     ResponseEntity<String> price(HttpServletRequest request, @RequestParam(defaultValue = "false") boolean findings)
             throws IOException {
@@ -58,7 +74,7 @@ class TrialsController {
     ResponseEntity<String> schema() {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/schema+json"))
-                .body(Schema.text());
+                .body(dev.steelyard.format.Schema.text());
     }
 
     /** What the “type” of a problem leads to. */

@@ -37,6 +37,7 @@ class Described {
     private static final String SERVER_KEY = "server key";
     private static final String PAGE_KEY = "page key";
     private static final String PROBLEM = "Problem";
+    private static final String TRIALS = "trials";
 
     @Bean
     OpenApiCustomizer document() {
@@ -102,6 +103,10 @@ class Described {
                 if (needs.page()) {
                     operation.addSecurityItem(new SecurityRequirement().addList(PAGE_KEY));
                 }
+                refusals(operation);
+            }
+            if (TRIALS.equals(operation.getOperationId())) {
+                operation.addSecurityItem(new SecurityRequirement().addList(SERVER_KEY));
                 refusals(operation);
             }
             CallExamples.into(operation);

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class DocsController {
 
-    private static final List<String> ORDER = List.of("Keys", "Prices", "Pages", "Quotes", "Orders", "Goods");
+    private static final List<String> ORDER = List.of("Keys", "Prices", "Pages", "Quotes", "Orders", "Goods", "Trials");
     private static final String DOCUMENT = "/api/v1/openapi.json";
 
     private final OpenApiWebMvcResource document;

@@ -13,6 +13,7 @@ import dev.steelyard.format.AskWriter;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.api.Problem;
 import dev.steelyard.web.api.ProblemFound;
+import dev.steelyard.web.base.page.Fingerprint;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
@@ -43,6 +44,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -52,7 +54,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Goods for the owner's own store. Answers carry the revision of prices as their ETag. */
+/** Goods for the owner's own store. Answers carry an ETag. */
 @Controller
 class WaresController {
 
@@ -127,8 +129,6 @@ class WaresController {
                 .toList();
         return answer(
                 request,
-                "list " + after + " " + most,
-                book,
                 words,
                 new Page(
                         book.revision(),
@@ -181,26 +181,24 @@ class WaresController {
                 group, group != null, false, country == null ? book.shop().homeCountry() : country);
         return answer(
                 request,
-                "goods " + sku + " " + group + " " + country,
-                book,
                 words,
                 told(sku, customer, book, words)
                         .orElseThrow(
                                 () -> new ProblemFound(Problem.NO_SUCH_GOODS, "Nothing is sold under “" + sku + "”")));
     }
 
-    /** With the revision as ETag, and nothing where the store has it already. */
-    private static ResponseEntity<?> answer(
-            HttpServletRequest request, String what, BookInForce book, Words words, Object body) {
-        String tag = "\"r" + book.revision() + "-" + Integer.toHexString((what + words.language()).hashCode()) + "\"";
+    /** Known again by what it says, since prices may change with the hour; nothing is sent where the store has it already. */
+    private ResponseEntity<?> answer(HttpServletRequest request, Words words, Object body) {
+        String json = mapper.writeValueAsString(body);
+        String tag = "\"" + Fingerprint.of(words.language().code() + json) + "\"";
         if (tag.equals(request.getHeader(HttpHeaders.IF_NONE_MATCH))) {
-            return ResponseEntity.status(304).eTag(tag).build();
+            return ResponseEntity.status(HttpStatus.NOT_MODIFIED).eTag(tag).build();
         }
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .eTag(tag)
                 .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
-                .body(body);
+                .body(json);
     }
 
     private Optional<WareTold> told(String text, Customer customer, BookInForce book, Words words) {

@@ -11,11 +11,18 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.StoreCalls;
 import dev.steelyard.web.testing.StoreCalls.Answer;
 import dev.steelyard.web.testing.WithApp;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Only keys that are good, with the right to it, from the pages they are for, and not too often. */
 @ExtendWith(WithApp.class)
@@ -107,6 +114,29 @@ class KeyGateTest {
         isProblem(third, 429, "too-often", "may make 2 calls at once and 1 a second");
         assertThat(third.header("Retry-After")).isEqualTo("1");
         assertThat(MadeKeys.calls(app).post(PRICES, BODY).status()).isEqualTo(200); // others are not held up
+    }
+
+    /** Calls pass no filter for pages; no way leads through their addresses to a page. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/v1/../../shop/people",
+                "/api/v1/%2e%2e/%2e%2e/shop/people",
+                "/api/v1/..;/..;/shop/people",
+                "/api/v1/;/../../shop/people",
+                "/panel/../shop/people",
+                "/.well-known/..%2fshop/people",
+                "/api/v1//../../shop/people"
+            })
+    void noPageIsReachedThroughTheAddressesOfCalls(String path, App app) throws IOException {
+        try (Socket socket = new Socket(
+                InetAddress.getLoopbackAddress(), URI.create(app.url()).getPort())) {
+            socket.getOutputStream()
+                    .write(("GET " + path + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).doesNotContain("who works here").doesNotStartWith("HTTP/1.1 200");
+        }
     }
 
     @Test

@@ -210,6 +210,17 @@ class HooksTest {
                 .isNull();
     }
 
+    /** The vector of the specification's own libraries. */
+    @Test
+    void signaturesAreThoseOfTheSpecification() {
+        assertThat(HookSender.signature(
+                        "whsec_MfKQ9r8GKYqrTwjUPD8ILPZIo2LaLaSw",
+                        "msg_p5jXN8AQM9LWM0D4loKWxJek",
+                        1_614_265_330,
+                        "{\"test\": 2432232314}"))
+                .isEqualTo("g0hM9SsE+OTPJTGt/tmIKtSyZlE3uFJELVlNIOLJ1OE=");
+    }
+
     private static Webhook made(App app, String address) {
         return app.bean(Webhooks.class).make(address, EnumSet.allOf(HookEvent.class), "Maren");
     }
