@@ -232,6 +232,16 @@ export const draft = {
     window.scrollTo(0, 0);
   },
 
+  /** Goes where a link leads once all that was typed is kept, so that it is seen there; what cannot be kept holds one here. */
+  async follow(href) {
+    await draft.settle();
+    if (unkept) {
+      document.getElementById("notice")?.scrollIntoView({ block: "nearest" });
+    } else {
+      location.assign(href);
+    }
+  },
+
   // The beam's wishes.
   takeOff(field) {
     draft.wish("remove", { at: field.name.replace(/\/value$/, "") });

@@ -51,10 +51,17 @@ document.addEventListener("focusout", (event) => {
 });
 
 document.addEventListener("click", (event) => {
+  const plain = !event.ctrlKey && !event.metaKey && !event.shiftKey;
   const step = event.target.closest(".editor a[data-step]");
-  if (step && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
+  if (step && plain) {
     event.preventDefault();
     draft.step(step.dataset.step);
+    return;
+  }
+  const compare = event.target.closest("#to-live");
+  if (compare && plain) {
+    event.preventDefault();
+    draft.follow(compare.href);
     return;
   }
   const button = event.target.closest(".editor button");

@@ -6,11 +6,14 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoCards;
 import dev.steelyard.web.testing.WithApp;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -27,6 +30,27 @@ class LiveTest {
         owner = owners.newPage();
         shopper = shoppers.newPage();
         OwnerSteps.signIn(owner, "maren");
+    }
+
+    /** Typed and clicked at once, while the server is slow to keep it. */
+    @Test
+    void whatWasTypedIsKeptBeforeItIsCompared() {
+        open("Rope by the metre");
+        new CardHands(owner).step("piece");
+        List<Route> held = new ArrayList<>();
+        owner.route("**/edit", route -> {
+            if (route.request().postData().contains("do=keep")) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        owner.fill("[name='/cases/0/piece/rate/price']", "3.30");
+        owner.click("#to-live");
+        owner.waitForCondition(() -> !held.isEmpty());
+        owner.waitForTimeout(300);
+        held.get(0).resume();
+        assertThat(owner.locator("#words")).containsText("Case 1, rate, price: 3.10 → 3.30");
     }
 
     @Test
