@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Predicate;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -113,13 +113,27 @@ public class BatchWork {
     }
 
     /**
-     * Does a batch from its rows to its end while its caller waits.
+     * Does a batch of rows that a program sent, from its rows to its end, while the caller waits.
      *
-     * @param wanted whether to apply what was read; else it ends without having done anything
+     * @param rows of which each can be read
+     * @param allOrNothing whether one refused row lets nothing be done
      * @param waits whether somebody else is to apply it
-     * @return why it was not applied; empty where it was, or nothing was to be done
+     * @param became what the rows are afterwards
      */
-    public String atOnce(long id, Work rows, Predicate<Batch> wanted, boolean waits, String by)
+    public Requested atOnce(
+            long id, Work rows, boolean allOrNothing, boolean waits, String by, Supplier<List<RequestedRow>> became) {
+        try {
+            String stopped = toItsEnd(id, rows, allOrNothing, waits, by);
+            return new Requested(id, became.get(), stopped);
+        } catch (UnreadableTable unreadable) {
+            throw new IllegalArgumentException(unreadable);
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
+        }
+    }
+
+    /** @return why it was not applied; empty where it was, waits, or nothing was to be done */
+    private String toItsEnd(long id, Work rows, boolean allOrNothing, boolean waits, String by)
             throws UnreadableTable, IOException {
         Pulse pulse = new Pulse(id, batches);
         ours.add(id);
@@ -127,7 +141,7 @@ public class BatchWork {
             rows.run(pulse);
             ready(id);
             Batch read = batches.find(id).orElseThrow();
-            if (!wanted.test(read) || read.totals().writing() == 0) {
+            if (allOrNothing && read.totals().refused() > 0 || read.totals().writing() == 0) {
                 batches.go(id, BatchState.READY, BatchState.CANCELLED, "Nothing was to be done, or not all could be.");
                 return "";
             }

@@ -3,15 +3,12 @@ package dev.steelyard.web.goods.intake;
 import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.goods.GoodsReadRow;
-import dev.steelyard.format.table.UnreadableTable;
 import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchWork;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Requested;
 import dev.steelyard.web.goods.batch.RequestedRow;
 import dev.steelyard.web.goods.batch.RowsShown;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,24 +45,15 @@ public class GoodsByRequest {
         long batch = batches.begin(Batch.Origin.GOODS, title, ColumnPlan.TYPED, null, by);
         List<GoodsReadRow> read = new ArrayList<>();
         some.forEach(row -> read.add(new GoodsReadRow(read.size() + 1, row)));
-        try {
-            String stopped = work.atOnce(
-                    batch,
-                    pulse -> job.rows(batch, read, ColumnPlan.TYPED, pulse),
-                    checked -> !allOrNothing || checked.totals().refused() == 0,
-                    waits,
-                    by);
-            return new Requested(
-                    batch,
-                    rows.page(batch, RowsShown.ALL, 0, MOST).stream()
-                            .map(GoodsByRequest::row)
-                            .toList(),
-                    stopped);
-        } catch (UnreadableTable nothing) {
-            throw new IllegalArgumentException(nothing);
-        } catch (IOException never) {
-            throw new UncheckedIOException(never);
-        }
+        return work.atOnce(
+                batch,
+                pulse -> job.rows(batch, read, ColumnPlan.TYPED, pulse),
+                allOrNothing,
+                waits,
+                by,
+                () -> rows.page(batch, RowsShown.ALL, 0, MOST).stream()
+                        .map(GoodsByRequest::row)
+                        .toList());
     }
 
     private static RequestedRow row(IntakeRow row) {

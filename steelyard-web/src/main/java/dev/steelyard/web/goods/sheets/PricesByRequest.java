@@ -4,7 +4,6 @@ import dev.steelyard.core.sheet.KeptPrice;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.format.columns.ColumnPlan;
-import dev.steelyard.format.table.UnreadableTable;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
 import dev.steelyard.web.goods.batch.Batch;
@@ -13,8 +12,6 @@ import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Requested;
 import dev.steelyard.web.goods.batch.RequestedRow;
 import dev.steelyard.web.goods.batch.RowsShown;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -61,26 +58,19 @@ public class PricesByRequest {
                 prices.bySku(wanted.stream().map(Wanted::sku).distinct().toList());
         List<PriceWish> wishes = new ArrayList<>();
         wanted.forEach(one -> wishes.addAll(wishes(one, now.get(one.sku()))));
-        try {
-            String stopped = wishes.isEmpty()
-                    ? ""
-                    : work.atOnce(
-                            batch,
-                            pulse -> reading.wishes(batch, wishes, pulse),
-                            checked -> !allOrNothing || checked.totals().refused() == 0,
-                            waits,
-                            by);
-            return new Requested(
-                    batch,
-                    rows.page(batch, RowsShown.ALL, 0, MOST).stream()
-                            .map(PricesByRequest::row)
-                            .toList(),
-                    stopped);
-        } catch (UnreadableTable nothing) {
-            throw new IllegalArgumentException(nothing);
-        } catch (IOException never) {
-            throw new UncheckedIOException(never);
-        }
+        return work.atOnce(
+                batch,
+                pulse -> {
+                    if (!wishes.isEmpty()) { // what has no own rows may be asked to have none
+                        reading.wishes(batch, wishes, pulse);
+                    }
+                },
+                allOrNothing,
+                waits,
+                by,
+                () -> rows.page(batch, RowsShown.ALL, 0, MOST).stream()
+                        .map(PricesByRequest::row)
+                        .toList());
     }
 
     /** What is there and not wanted goes; what is wanted is set. */

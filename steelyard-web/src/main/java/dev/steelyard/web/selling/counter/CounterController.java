@@ -12,7 +12,6 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.selling.shown.AsSeen;
-import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletRequest;
@@ -86,23 +85,11 @@ class CounterController {
     }
 
     private static Card card(SoldProduct one, BookInForce book, Shopper shopper) {
-        List<FromPrice> prices = one.product().items().stream()
-                .map(item -> Offer.of(item.sku().value(), shopper.customer(), shopper.at(), book))
-                .filter(Objects::nonNull)
-                .flatMap(offer -> FromPrice.of(
-                        offer.card(),
-                        offer.item(),
-                        shopper.group(),
-                        shopper.day(),
-                        book.shop().rules(),
-                        AsSeen.of(offer.item(), shopper.customer(), book, shopper.words()))
-                        .stream())
-                .toList();
         return new Card(
                 one.product().sku().value(),
                 shopper.words().in(one.product().told()),
                 one.picture(),
-                FromPrice.leastOf(prices, shopper.words())
+                LeastPrices.of(one.product(), shopper, book)
                         .map(price -> price.words(shopper.words()))
                         .orElse(null));
     }

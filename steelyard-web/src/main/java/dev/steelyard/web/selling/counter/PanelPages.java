@@ -9,7 +9,6 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
-import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.FromPrice;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.TypedAnswers;
@@ -80,20 +79,7 @@ public final class PanelPages {
     public static Optional<FromPrice> from(
             String sku, Customer customer, ZonedDateTime at, BookInForce book, Words words) {
         Shopper shopper = shopper(customer, at, book, words);
-        List<FromPrice> prices = entry(sku, book).stream()
-                .flatMap(entry -> entry.product().items().stream())
-                .map(item -> Offer.of(item.sku().value(), shopper.customer(), at, book))
-                .filter(Objects::nonNull)
-                .flatMap(offer -> FromPrice.of(
-                        offer.card(),
-                        offer.item(),
-                        shopper.group(),
-                        shopper.day(),
-                        book.shop().rules(),
-                        AsSeen.of(offer.item(), shopper.customer(), book, words))
-                        .stream())
-                .toList();
-        return FromPrice.leastOf(prices, words);
+        return entry(sku, book).flatMap(entry -> LeastPrices.of(entry.product(), shopper, book));
     }
 
     private static Optional<GoodsEntry> entry(String text, BookInForce book) {

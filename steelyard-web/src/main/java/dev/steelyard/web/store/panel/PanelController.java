@@ -34,7 +34,6 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -79,7 +78,7 @@ class PanelController {
                 .orElseThrow(() -> new ProblemFound(
                         Problem.NO_SUCH_GOODS,
                         "Nothing is sold under “" + asked.typing().sku() + "”; look at the element’s sku"));
-        return answered(answer(made, asked.customer(), book, words), words);
+        return StoreCall.answered(answer(made, asked.customer(), book, words), words);
     }
 
     private PanelAnswer answer(PanelPages.Made made, AskedCustomer customer, BookInForce book, Words words) {
@@ -131,13 +130,6 @@ class PanelController {
                 made.page().pieces(),
                 customer,
                 book);
-    }
-
-    private static <T> ResponseEntity<T> answered(T answer, Words words) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
-                .body(answer);
     }
 
     /** The page's language if the shop has it, else as the browser wishes. */
@@ -206,7 +198,7 @@ class PanelController {
                         .map(one -> new FromOne(sku, one.lead(), one.money(), one.per(), true))
                         .orElseGet(() -> new FromOne(sku, null, null, null, false)))
                 .toList();
-        return answered(
+        return StoreCall.answered(
                 new FromAnswer(
                         book.revision(),
                         book.shop().currency(),

@@ -13,8 +13,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -55,10 +53,7 @@ class PricesController {
                 book.shop().zone(),
                 in -> PricesRequest.read(in, StoreCall.key(request), customers, book));
         Words words = StoreCall.words(request);
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
-                .body(prices.answer(asked, book, words));
+        return StoreCall.answered(prices.answer(asked, book, words), words);
     }
 
     @Operation(
@@ -77,9 +72,6 @@ class PricesController {
                 book.shop().zone(),
                 in -> BasketRequest.read(in, StoreCall.key(request), customers, book, ways::all));
         Words words = StoreCall.words(request);
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
-                .body(baskets.answer(baskets.price(asked, book), words));
+        return StoreCall.answered(baskets.answer(baskets.price(asked, book), words), words);
     }
 }

@@ -99,6 +99,23 @@ class SupplyTest {
         assertThat(unit(calls, "", 6)).isEqualTo("13.40");
     }
 
+    /** Nothing waits for its end in the list of sheets. */
+    @Test
+    void rowsThatAreNotThereMayBeTakenAwayOnceMore(App app) {
+        StoreCalls calls = MadeKeys.calls(app);
+        String none = "{\"prices\": [{\"sku\": \"BRU-1\", \"rows\": []}]}";
+        calls.put(ROWS, none);
+        JsonNode again = calls.put(ROWS, none).json();
+        assertThat(again.path("applied").asBoolean()).isFalse();
+        assertThat(again.path("rows").isEmpty()).isTrue();
+        assertThat(app.sql()
+                        .sql("select state from price_batch where id = ?")
+                        .param(again.path("sheet").asLong())
+                        .query(String.class)
+                        .single())
+                .isEqualTo("CANCELLED");
+    }
+
     @Test
     void whatIsWrongIsSaidByItsPlace(App app) {
         StoreCalls calls = MadeKeys.calls(app);
