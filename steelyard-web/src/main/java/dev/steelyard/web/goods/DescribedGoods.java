@@ -2,10 +2,10 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -166,6 +166,6 @@ public class DescribedGoods {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 }

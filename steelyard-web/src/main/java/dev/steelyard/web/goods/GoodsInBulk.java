@@ -3,12 +3,12 @@ package dev.steelyard.web.goods;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.format.goods.GoodsCells;
 import dev.steelyard.format.goods.GoodsColumn;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.math.BigDecimal;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -212,6 +212,6 @@ public class GoodsInBulk {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 }

@@ -8,12 +8,9 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.said.Wording;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.math.BigDecimal;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -177,9 +174,9 @@ class GoodsReader {
                             brand,
                             names.inOrder(shelves),
                             row.getLong(13),
-                            moment(row, 14),
+                            UtcColumns.in(row, 14),
                             row.getString(15),
-                            row.getObject(16) == null ? null : moment(row, 16),
+                            UtcColumns.orNone(row, 16),
                             product,
                             forms.stream().map(VariantRow::id).toList(),
                             own,
@@ -208,10 +205,6 @@ class GoodsReader {
 
     private static Wording wording(String name, @Nullable Map<String, String> others) {
         return others == null ? Wording.of(name) : new Wording(name, "", others);
-    }
-
-    private static Instant moment(ResultSet row, int column) throws SQLException {
-        return row.getObject(column, LocalDateTime.class).toInstant(ZoneOffset.UTC);
     }
 
     /** The rows of the product, or of one variant, which count over whatever the product says. */

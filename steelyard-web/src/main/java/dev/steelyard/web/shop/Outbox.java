@@ -1,9 +1,8 @@
 package dev.steelyard.web.shop;
 
+import dev.steelyard.web.base.database.UtcColumns;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -41,11 +40,7 @@ public class Outbox {
                 "insert into outbox (type, data, made_at, due_at) values (?, ?, ?, ?)",
                 type,
                 mapper.writeValueAsString(data),
-                utc(clock.instant()),
-                utc(due));
-    }
-
-    private static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+                UtcColumns.utc(clock.instant()),
+                UtcColumns.utc(due));
     }
 }

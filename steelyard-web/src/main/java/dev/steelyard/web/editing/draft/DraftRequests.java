@@ -1,11 +1,9 @@
 package dev.steelyard.web.editing.draft;
 
+import dev.steelyard.web.base.database.UtcColumns;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
@@ -38,7 +36,7 @@ public class DraftRequests {
                 draft,
                 version,
                 by,
-                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
+                UtcColumns.utc(clock.instant()),
                 why);
     }
 
@@ -66,8 +64,7 @@ public class DraftRequests {
                         DraftKind.valueOf(row.getString(2)),
                         row.getString(3),
                         row.getString(4),
-                        Objects.requireNonNull(row.getObject(5, LocalDateTime.class))
-                                .toInstant(ZoneOffset.UTC),
+                        UtcColumns.in(row, 5),
                         row.getString(6)));
     }
 }

@@ -7,13 +7,12 @@ import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -82,7 +81,7 @@ public class Batches {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 
     public Optional<Batch> find(long id) {
@@ -246,7 +245,7 @@ public class Batches {
                 row.getBoolean("only_shelf"),
                 BatchState.valueOf(row.getString("state")),
                 row.getString("message"),
-                moment(row, "made_at"),
+                UtcColumns.in(row, "made_at"),
                 row.getString("made_by"),
                 new Batch.Progress(
                         row.getInt("rows_read"),
@@ -261,13 +260,9 @@ public class Batches {
                         row.getInt("refused"),
                         row.getInt("noted")),
                 odd(row.getString("odd")),
-                row.getObject("applied_at") == null ? null : moment(row, "applied_at"),
+                UtcColumns.orNone(row, "applied_at"),
                 row.getString("applied_by"),
-                row.getObject("undone_at") == null ? null : moment(row, "undone_at"),
+                UtcColumns.orNone(row, "undone_at"),
                 row.getString("undone_by"));
-    }
-
-    private static Instant moment(ResultSet row, String column) throws SQLException {
-        return row.getObject(column, LocalDateTime.class).toInstant(ZoneOffset.UTC);
     }
 }

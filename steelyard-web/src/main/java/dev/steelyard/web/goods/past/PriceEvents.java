@@ -3,6 +3,7 @@ package dev.steelyard.web.goods.past;
 import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.sheet.PriceLine;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.goods.OpenDays;
 import dev.steelyard.web.goods.PriceStates;
 import dev.steelyard.web.shop.history.ChangeSubject;
@@ -12,8 +13,6 @@ import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -87,10 +86,10 @@ class PriceEvents {
         void add(ResultSet row) throws SQLException {
             how = (row.getString("origin").equals("ACTION") ? "by the action " : "by the sheet ")
                     + row.getString("title");
-            applied = moment(row, "applied_at");
+            applied = UtcColumns.in(row, "applied_at");
             appliedBy = row.getString("applied_by");
             if (row.getObject("undone_at") != null) {
-                undone = moment(row, "undone_at");
+                undone = UtcColumns.in(row, "undone_at");
                 undoneBy = row.getString("undone_by");
             }
             String outcome = row.getString("outcome");
@@ -111,10 +110,6 @@ class PriceEvents {
             PriceLine line =
                     new PriceLine(row.getString(which + "group_name"), (Integer) row.getObject(from), price, days);
             to.put(lead + (line.isShelf() ? PriceStates.SHELF_PRICE : line.words()), Decimals.plain(price, DECIMALS));
-        }
-
-        private static Instant moment(ResultSet row, String column) throws SQLException {
-            return row.getObject(column, LocalDateTime.class).toInstant(ZoneOffset.UTC);
         }
 
         void addTo(List<PriceEvent> events, long id) {

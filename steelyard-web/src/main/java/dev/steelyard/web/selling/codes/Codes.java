@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.codes;
 
 import dev.steelyard.core.deal.Conditions;
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
@@ -10,9 +11,7 @@ import dev.steelyard.web.shop.history.Changes;
 import dev.steelyard.web.shop.history.What;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -186,7 +185,7 @@ public class Codes {
     }
 
     private static String made(ResultSet row, ZoneId zone) throws SQLException {
-        return Show.moment(row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC), zone);
+        return Show.moment(UtcColumns.in(row, "made_at"), zone);
     }
 
     /**

@@ -1,6 +1,7 @@
 package dev.steelyard.web.shop.people;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.base.page.Fingerprint;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.history.Change;
@@ -11,7 +12,6 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -237,6 +237,6 @@ class People {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 }

@@ -1,13 +1,12 @@
 package dev.steelyard.web.shop.people;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
@@ -37,7 +36,7 @@ class Sessions {
     record Session(long id, Instant begun, Instant seen, String address, String browser) {}
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 
     /** @return its number */
@@ -90,10 +89,8 @@ class Sessions {
                         + " order by seen_at desc, id desc",
                 (row, n) -> new Session(
                         row.getLong(1),
-                        Objects.requireNonNull(row.getObject(2, LocalDateTime.class))
-                                .toInstant(ZoneOffset.UTC),
-                        Objects.requireNonNull(row.getObject(3, LocalDateTime.class))
-                                .toInstant(ZoneOffset.UTC),
+                        UtcColumns.in(row, 2),
+                        UtcColumns.in(row, 3),
                         row.getString(4),
                         row.getString(5)),
                 staff,

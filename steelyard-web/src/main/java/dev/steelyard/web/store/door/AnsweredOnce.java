@@ -2,12 +2,11 @@ package dev.steelyard.web.store.door;
 
 import dev.steelyard.web.api.Problem;
 import dev.steelyard.web.api.ProblemFound;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.base.page.Fingerprint;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -94,7 +93,7 @@ public class AnsweredOnce {
                 key,
                 word,
                 hash,
-                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+                UtcColumns.utc(clock.instant()));
         Answer answer = new Answer(201, mapper.writeValueAsString(make.get()));
         sql.update(
                 "update answered_once set status = ?, answer = ? where key_id = ? and word = ?",
@@ -130,6 +129,6 @@ public class AnsweredOnce {
     void forget() {
         sql.update(
                 "delete from answered_once where made_at < ?",
-                LocalDateTime.ofInstant(clock.instant().minus(Duration.ofHours(HOURS)), ZoneOffset.UTC));
+                UtcColumns.utc(clock.instant().minus(Duration.ofHours(HOURS))));
     }
 }

@@ -1,5 +1,6 @@
 package dev.steelyard.web.store.hooks;
 
+import dev.steelyard.web.base.database.UtcColumns;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -111,7 +112,7 @@ class Deliveries implements DisposableBean {
                 return null;
             }
             List<Object> values = new ArrayList<>();
-            values.add(Webhooks.utc(clock.instant()));
+            values.add(UtcColumns.utc(clock.instant()));
             values.addAll(told);
             List<Long> due = sql.queryForList(
                     "select id from webhook_delivery where state = 'WAITING' and next_at <= ? and webhook_id in ("
@@ -124,7 +125,7 @@ class Deliveries implements DisposableBean {
             }
             sql.update(
                     "update webhook_delivery set next_at = ? where id = ?",
-                    Webhooks.utc(clock.instant().plus(CLAIMED)),
+                    UtcColumns.utc(clock.instant().plus(CLAIMED)),
                     due.get(0));
             return read(due.get(0));
         });
@@ -142,7 +143,7 @@ class Deliveries implements DisposableBean {
                         row.getString(5),
                         row.getString(6),
                         row.getInt(7),
-                        Objects.requireNonNull(Webhooks.moment(row, "made_at"))),
+                        UtcColumns.in(row, "made_at")),
                 id));
     }
 
@@ -167,8 +168,8 @@ class Deliveries implements DisposableBean {
                 "update webhook_delivery set state = ?, tries = ?, next_at = ?, tried_at = ?, status = ?, answer = ? where id = ?",
                 state,
                 tries,
-                Webhooks.utc(now.plus(pause)),
-                Webhooks.utc(now),
+                UtcColumns.utc(now.plus(pause)),
+                UtcColumns.utc(now),
                 outcome.status() == 0 ? null : outcome.status(),
                 outcome.answer().substring(0, Math.min(outcome.answer().length(), 500)),
                 due.id());
@@ -178,7 +179,7 @@ class Deliveries implements DisposableBean {
         }
         sql.update(
                 "update webhook set failing_since = ? where id = ? and failing_since is null",
-                Webhooks.utc(now),
+                UtcColumns.utc(now),
                 due.hook());
         hooks.find(due.hook())
                 .filter(hook -> hook.pausedAt() == null
@@ -218,13 +219,13 @@ class Deliveries implements DisposableBean {
                         row.getString("type"),
                         row.getString("message"),
                         row.getString("body"),
-                        Objects.requireNonNull(Webhooks.moment(row, "made_at")),
+                        UtcColumns.in(row, "made_at"),
                         row.getString("state"),
                         row.getInt("tries"),
-                        Webhooks.moment(row, "tried_at"),
+                        UtcColumns.orNone(row, "tried_at"),
                         (Integer) row.getObject("status"),
                         row.getString("answer"),
-                        Objects.requireNonNull(Webhooks.moment(row, "next_at"))));
+                        UtcColumns.in(row, "next_at")));
     }
 
     /** Sends one again, at once. @return none where there is no such delivery */
@@ -232,7 +233,7 @@ class Deliveries implements DisposableBean {
         int done = sql.update(
                 "update webhook_delivery d join webhook h on h.id = d.webhook_id set d.state = 'WAITING', d.next_at = ? where d.id = ?"
                         + " and h.removed_at is null",
-                Webhooks.utc(clock.instant()),
+                UtcColumns.utc(clock.instant()),
                 id);
         return done == 0 ? Optional.empty() : Optional.of(id);
     }
@@ -242,7 +243,7 @@ class Deliveries implements DisposableBean {
     void forget() {
         sql.update(
                 "delete from webhook_message where made_at < ?",
-                Webhooks.utc(clock.instant().minus(KEPT)));
+                UtcColumns.utc(clock.instant().minus(KEPT)));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package dev.steelyard.web.store.hooks;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.store.keys.KeyText;
 import java.time.Clock;
@@ -78,7 +79,7 @@ class Distribution {
                 "select id, type, data from outbox where due_at <= ? order by id limit " + AT_A_TIME
                         + " for update skip locked",
                 (row, n) -> new Row(row.getLong(1), row.getString(2), mapper.readTree(row.getString(3))),
-                Webhooks.utc(clock.instant()));
+                UtcColumns.utc(clock.instant()));
         List<Webhook> all = rows.isEmpty() ? List.of() : hooks.all();
         for (Row row : rows) {
             if (row.type().equals(Releases.BEGINS)) {
@@ -125,7 +126,7 @@ class Distribution {
                 id,
                 type,
                 mapper.writeValueAsString(body),
-                Webhooks.utc(now));
+                UtcColumns.utc(now));
         return id;
     }
 
@@ -135,7 +136,7 @@ class Distribution {
                 ids.next(),
                 hook,
                 message,
-                Webhooks.utc(clock.instant()));
+                UtcColumns.utc(clock.instant()));
     }
 
     /** Sends an address a word of greeting, so that its owner sees whether it arrives. */

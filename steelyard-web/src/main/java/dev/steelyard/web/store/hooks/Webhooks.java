@@ -1,6 +1,7 @@
 package dev.steelyard.web.store.hooks;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
 import dev.steelyard.web.shop.history.Changes;
@@ -9,16 +10,12 @@ import java.security.SecureRandom;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,7 +66,7 @@ class Webhooks {
                 SECRET + Base64.getEncoder().encodeToString(bytes),
                 HookEvent.write(events),
                 by,
-                utc(clock.instant()));
+                UtcColumns.utc(clock.instant()));
         keep(address, What.MADE, Map.of(), words(address, events), by);
         return find(id).orElseThrow();
     }
@@ -90,7 +87,7 @@ class Webhooks {
 
     @Transactional
     public void remove(Webhook hook, String by) {
-        sql.update("update webhook set removed_at = ? where id = ?", utc(clock.instant()), hook.id());
+        sql.update("update webhook set removed_at = ? where id = ?", UtcColumns.utc(clock.instant()), hook.id());
         sql.update("update webhook_delivery set state = 'LEFT' where webhook_id = ? and state = 'WAITING'", hook.id());
         keep(hook.address(), What.REMOVED, words(hook.address(), hook.events()), Map.of(), by);
     }
@@ -102,7 +99,7 @@ class Webhooks {
                 "update webhook set paused_at = null, paused_why = '', failing_since = null where id = ?", hook.id());
         sql.update(
                 "update webhook_delivery set next_at = ? where webhook_id = ? and state = 'WAITING'",
-                utc(clock.instant()),
+                UtcColumns.utc(clock.instant()),
                 hook.id());
         keep(hook.address(), What.RESUMED, Map.of(), Map.of(), by);
     }
@@ -111,7 +108,7 @@ class Webhooks {
     public void pause(Webhook hook, String why, String by) {
         sql.update(
                 "update webhook set paused_at = ?, paused_why = ? where id = ? and paused_at is null",
-                utc(clock.instant()),
+                UtcColumns.utc(clock.instant()),
                 why,
                 hook.id());
         keep(hook.address(), What.PAUSED, Map.of(), Map.of("why", why), by);
@@ -135,18 +132,9 @@ class Webhooks {
                 row.getString("secret"),
                 HookEvent.read(row.getString("events")),
                 row.getString("made_by"),
-                row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                moment(row, "failing_since"),
-                moment(row, "paused_at"),
+                UtcColumns.in(row, "made_at"),
+                UtcColumns.orNone(row, "failing_since"),
+                UtcColumns.orNone(row, "paused_at"),
                 row.getString("paused_why"));
-    }
-
-    static @Nullable Instant moment(ResultSet row, String column) throws SQLException {
-        LocalDateTime at = row.getObject(column, LocalDateTime.class);
-        return at == null ? null : at.toInstant(ZoneOffset.UTC);
-    }
-
-    static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
     }
 }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.store.keys;
 
 import dev.steelyard.web.base.database.RowIds;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.base.page.Fingerprint;
 import dev.steelyard.web.shop.history.Change;
 import dev.steelyard.web.shop.history.ChangeSubject;
@@ -12,7 +13,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -187,9 +187,9 @@ public class Keys {
             for (Map.Entry<Long, Instant> one : Map.copyOf(used).entrySet()) {
                 sql.update(
                         "update store_key set used_at = ? where id = ? and (used_at is null or used_at < ?)",
-                        utc(one.getValue()),
+                        UtcColumns.utc(one.getValue()),
                         one.getKey(),
-                        utc(one.getValue()));
+                        UtcColumns.utc(one.getValue()));
                 used.remove(one.getKey(), one.getValue());
             }
             load();
@@ -213,15 +213,10 @@ public class Keys {
                 row.getInt("burst"),
                 row.getObject("until", LocalDate.class),
                 row.getString("made_by"),
-                row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                moment(row, "used_at"),
+                UtcColumns.in(row, "made_at"),
+                UtcColumns.orNone(row, "used_at"),
                 row.getString("taken_back_by"),
-                moment(row, "taken_back_at"));
-    }
-
-    private static @Nullable Instant moment(ResultSet row, String column) throws SQLException {
-        LocalDateTime at = row.getObject(column, LocalDateTime.class);
-        return at == null ? null : at.toInstant(ZoneOffset.UTC);
+                UtcColumns.orNone(row, "taken_back_at"));
     }
 
     private void keep(String name, What what, Map<String, String> before, Map<String, String> after, String by) {
@@ -245,10 +240,6 @@ public class Keys {
     }
 
     private LocalDateTime now() {
-        return utc(clock.instant());
-    }
-
-    private static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+        return UtcColumns.utc(clock.instant());
     }
 }

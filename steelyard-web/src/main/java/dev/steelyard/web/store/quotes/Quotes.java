@@ -5,6 +5,7 @@ import dev.steelyard.core.pricing.RefusedLine;
 import dev.steelyard.format.FormatIssue;
 import dev.steelyard.web.api.Problem;
 import dev.steelyard.web.api.ProblemFound;
+import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.selling.orders.NewOrder;
 import dev.steelyard.web.selling.orders.OrderFreezer;
 import dev.steelyard.web.store.keys.KeyText;
@@ -17,8 +18,6 @@ import dev.steelyard.words.Words;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -75,8 +74,8 @@ public class Quotes {
                 "insert into quote (id, key_name, made_at, valid_until, frozen, answer, token) values (?, ?, ?, ?, ?, ?, ?)",
                 id,
                 key.called(),
-                utc(now),
-                utc(until),
+                UtcColumns.utc(now),
+                UtcColumns.utc(until),
                 mapper.writeValueAsString(order),
                 mapper.writeValueAsString(basket),
                 token);
@@ -134,8 +133,7 @@ public class Quotes {
                 .query(
                         "select id, valid_until, order_name, token, answer from quote where id = ?",
                         (row, n) -> {
-                            Instant until =
-                                    row.getObject(2, LocalDateTime.class).toInstant(ZoneOffset.UTC);
+                            Instant until = UtcColumns.in(row, 2);
                             String order = row.getString(3);
                             return new QuoteAnswer(
                                     row.getString(1),
@@ -164,7 +162,7 @@ public class Quotes {
                         "select frozen, valid_until, order_name from quote where id = ? for update",
                         (row, n) -> new Held(
                                 mapper.readValue(row.getString(1), NewOrder.class),
-                                row.getObject(2, LocalDateTime.class).toInstant(ZoneOffset.UTC),
+                                UtcColumns.in(row, 2),
                                 row.getString(3)),
                         id)
                 .stream()
@@ -181,10 +179,7 @@ public class Quotes {
     @Scheduled(fixedDelayString = "1h")
     void forget() {
         sql.update(
-                "delete from quote where valid_until < ?", utc(clock.instant().minus(KEPT_AFTER)));
-    }
-
-    private static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+                "delete from quote where valid_until < ?",
+                UtcColumns.utc(clock.instant().minus(KEPT_AFTER)));
     }
 }

@@ -8,12 +8,11 @@ import com.nimbusds.jose.jwk.JWK;
 import com.nimbusds.jose.jwk.JWKSet;
 import com.nimbusds.jose.jwk.KeyUse;
 import com.nimbusds.jose.jwk.gen.ECKeyGenerator;
+import dev.steelyard.web.base.database.UtcColumns;
 import java.text.ParseException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -67,7 +66,7 @@ public class SigningKeys {
                     "insert into signing_key (id, jwk, made_at) values (?, ?, ?)",
                     made.getKeyID(),
                     made.toJSONString(),
-                    utc(clock.instant()));
+                    UtcColumns.utc(clock.instant()));
             load();
             return made;
         } catch (JOSEException cannot) {
@@ -101,10 +100,8 @@ public class SigningKeys {
     private synchronized List<Kept> load() {
         List<Kept> now = sql.query(
                 "select jwk, made_at from signing_key where made_at > ? order by made_at desc, id",
-                (row, n) -> new Kept(
-                        read(row.getString(1)),
-                        row.getObject(2, LocalDateTime.class).toInstant(ZoneOffset.UTC)),
-                utc(clock.instant().minus(KNOWN)));
+                (row, n) -> new Kept(read(row.getString(1)), UtcColumns.in(row, 2)),
+                UtcColumns.utc(clock.instant().minus(KNOWN)));
         held = List.copyOf(now);
         return now;
     }
@@ -115,9 +112,5 @@ public class SigningKeys {
         } catch (ParseException unreadable) {
             throw new IllegalStateException("a signing key is kept that cannot be read", unreadable);
         }
-    }
-
-    private static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
     }
 }
