@@ -6,13 +6,10 @@ import java.io.InputStreamReader;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.Properties;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -28,7 +25,7 @@ public final class ApiBench {
     private static final long WINDOW_MILLIS = 5_000;
     private static final int STILL = 4;
     private static final double STEADY = 0.07;
-    private static final int MOST_WINDOWS = 48;
+    private static final int MOST_WINDOWS = 30;
     private static final int ROUNDS = 3;
     private static final String LINE = "{\"sku\": \"SHK-8\", \"quantity\": 30}";
     private static final String MEASURED =
@@ -60,7 +57,7 @@ public final class ApiBench {
     /** @return prices of one line a second */
     private static double measure(String jar, String goods, String bare, long barePid) throws Exception {
         try (BenchedApp app = BenchedApp.start(jar, "--demo", "--goods", goods)) {
-            String key = key(app);
+            String key = app.key();
             List<Call> calls = List.of(
                     new Call("a bare servlet", bare, RawClient.request(bare, "/", "", "[]"), barePid),
                     call(app, key, "an empty call (key)", "/api/v1/key", ""),
@@ -172,21 +169,6 @@ public final class ApiBench {
             }
         }
         return Arrays.copyOf(times, count);
-    }
-
-    /** The key of the example store, allowed as many calls as there may be. */
-    private static String key(BenchedApp app) throws IOException, InterruptedException {
-        Path settings = app.home().resolve("neighbour.properties");
-        for (int tries = 0; tries < 60 && !Files.exists(settings); tries++) {
-            TimeUnit.SECONDS.sleep(1); // the example store is started last
-        }
-        app.change("update store_key set per_second = 100000, burst = 100000");
-        Properties kept = new Properties();
-        try (BufferedReader in = Files.newBufferedReader(settings)) {
-            kept.load(in);
-        }
-        TimeUnit.SECONDS.sleep(5); // keys are looked up every two seconds
-        return kept.getProperty("serverKey");
     }
 
     private static Process bare(int port) throws IOException {

@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Properties;
+import java.util.concurrent.TimeUnit;
 
 /** The application to be measured, on a folder of its own. */
 final class BenchedApp implements AutoCloseable {
@@ -97,6 +99,21 @@ final class BenchedApp implements AutoCloseable {
             throw new IllegalStateException("the database's client said: " + said);
         }
         return said;
+    }
+
+    /** The key of the example store, allowed as many calls as there may be. */
+    String key() throws IOException, InterruptedException {
+        Path settings = home.resolve("neighbour.properties");
+        for (int tries = 0; tries < 60 && !Files.exists(settings); tries++) {
+            TimeUnit.SECONDS.sleep(1); // the example store is started last
+        }
+        change("update store_key set per_second = 100000, burst = 100000");
+        Properties kept = new Properties();
+        try (BufferedReader in = Files.newBufferedReader(settings)) {
+            kept.load(in);
+        }
+        TimeUnit.SECONDS.sleep(5); // keys are looked up every two seconds
+        return kept.getProperty("serverKey");
     }
 
     @Override

@@ -31,10 +31,14 @@ final class RawClient implements AutoCloseable {
         out = socket.getOutputStream();
     }
 
-    /** A request as it goes over the wire. @param key empty for none; @param body empty for a GET */
+    /** A request as it goes over the wire: a POST, or a GET where there is no body. @param key empty for none */
     static byte[] request(String url, String path, String key, String body) {
+        return request(body.isEmpty() ? "GET" : "POST", url, path, key, body);
+    }
+
+    static byte[] request(String method, String url, String path, String key, String body) {
         byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
-        String head = (body.isEmpty() ? "GET " : "POST ") + path + " HTTP/1.1\r\nHost: "
+        String head = method + " " + path + " HTTP/1.1\r\nHost: "
                 + URI.create(url).getAuthority()
                 + "\r\n" + (key.isEmpty() ? "" : "Authorization: Bearer " + key + "\r\n")
                 + (body.isEmpty() ? "" : "Content-Type: application/json\r\nContent-Length: " + bytes.length + "\r\n")
@@ -57,6 +61,8 @@ final class RawClient implements AutoCloseable {
             if (lower.startsWith("content-length:")) {
                 length = Integer.parseInt(
                         header.substring("content-length:".length()).strip());
+            } else if (lower.equals("connection: close")) {
+                ends = true;
             }
         }
         String body = length >= 0 ? text(length) : chunks();

@@ -20,7 +20,8 @@ public record Sku(String value) {
     /** Why a text cannot become a SKU, in plain words; none where it can. Every way in asks this. */
     public static @Nullable String fault(String text) {
         String unusable = unusable(text);
-        boolean noAddress = text.chars().anyMatch(sign -> NOT_IN_ADDRESSES.indexOf(sign) >= 0) || text.matches("[.]+");
+        boolean noAddress = text.chars().anyMatch(sign -> NOT_IN_ADDRESSES.indexOf(sign) >= 0)
+                || text.chars().allMatch(sign -> sign == '.');
         return unusable == null && noAddress
                 ? "“" + text + "” cannot be a SKU: it stands in addresses, so it has no / \\ % ; and is not dots alone"
                 : unusable;

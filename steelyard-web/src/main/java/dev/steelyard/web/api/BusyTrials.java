@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * Whoever sends the next one as soon as the last was refused would otherwise cost more than what is computed.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class BusyTrials extends OncePerRequestFilter implements DisposableBean {
 
     private static final String TRIALS = "/api/v1/trials";

@@ -14,7 +14,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Counts who waits for a page, so that what strangers have priced can give way to them: threads have no ranks here. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class Shoppers extends OncePerRequestFilter {
 
     private static final long REST_NANOS = 3_000_000;

@@ -52,7 +52,12 @@ public record BookInForce(
 
     /** The version of a card that this book prices with; none for the shelf price. */
     public @Nullable CardInForce version(PreparedCard card) {
-        return cards.stream().filter(one -> one.card() == card).findFirst().orElse(null);
+        for (CardInForce one : cards) {
+            if (one.card() == card) {
+                return one;
+            }
+        }
+        return null;
     }
 
     /** The version of a deal that this book has it by; none for one it does not have. */

@@ -109,7 +109,8 @@ public final class App implements AutoCloseable {
                 "--steelyard.payments.ask-after=3s",
                 "--steelyard.trials.time=2m",
                 "--steelyard.trials.open=true",
-                "--steelyard.webhooks.private=true");
+                "--steelyard.webhooks.private=true",
+                "--steelyard.webhooks.patience=2s");
     }
 
     /** Another application on the same database. */

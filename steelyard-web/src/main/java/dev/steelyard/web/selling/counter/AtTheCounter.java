@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What every page of the counter shows in its head: the shop, who one is, how much is in the basket. */
-@ControllerAdvice
+@ControllerAdvice("dev.steelyard.web.selling")
 class AtTheCounter {
 
     private final Books books;

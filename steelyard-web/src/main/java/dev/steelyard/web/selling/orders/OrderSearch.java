@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param from the first day; none for since ever
  * @param until the last day; none for until now
  */
-record OrderSearch(
+public record OrderSearch(
         String text,
         String group,
         String deal,
@@ -30,7 +32,7 @@ record OrderSearch(
         Map<String, String> faults) {
 
     /** Where orders were sold. */
-    enum Sold {
+    public enum Sold {
         ANYWHERE("anywhere"),
         COUNTER("at the counter"),
         STORE("in your own store"),
@@ -46,11 +48,19 @@ record OrderSearch(
             return words;
         }
 
-        static Sold read(String word) {
-            return Arrays.stream(values())
-                    .filter(one -> one.name().equals(word))
-                    .findFirst()
-                    .orElse(ANYWHERE);
+        /** As it is written in calls. */
+        public String code() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        static Sold read(String typed, Map<String, String> faults) {
+            Optional<Sold> sold = Arrays.stream(values())
+                    .filter(one -> one.name().equalsIgnoreCase(typed))
+                    .findFirst();
+            if (sold.isEmpty() && !typed.isEmpty()) {
+                faults.put("sold", "“" + shortened(typed) + "” is none of anywhere, counter, store and otherwise");
+            }
+            return sold.orElse(ANYWHERE);
         }
     }
 
@@ -63,7 +73,7 @@ record OrderSearch(
     static final OrderSearch ALL = new OrderSearch("", "", "", "", Sold.ANYWHERE, null, null, Map.of());
 
     /** Reads what is typed; what cannot be read is a fault by its field and does not narrow the search. */
-    static OrderSearch read(Map<String, String> sent) {
+    public static OrderSearch read(Map<String, String> sent) {
         Map<String, String> faults = new LinkedHashMap<>();
         String typed = text("find", sent, faults);
         LocalDate first = day("from", sent.get("from"), faults);
@@ -77,7 +87,7 @@ record OrderSearch(
                 sent.getOrDefault("group", "").strip(),
                 text("deal", sent, faults),
                 text("code", sent, faults),
-                Sold.read(sent.getOrDefault("sold", "")),
+                Sold.read(sent.getOrDefault("sold", "").strip(), faults),
                 first,
                 last,
                 faults);
@@ -105,10 +115,13 @@ record OrderSearch(
         try {
             return LocalDate.parse(typed);
         } catch (DateTimeParseException noDay) {
-            String shown = typed.length() <= LONGEST ? typed : typed.substring(0, LONGEST) + "…";
-            faults.put(field, "“" + shown + "” is no day; write it like 2026-11-26");
+            faults.put(field, "“" + shortened(typed) + "” is no day; write it like 2026-11-26");
             return null;
         }
+    }
+
+    private static String shortened(String typed) {
+        return typed.length() <= LONGEST ? typed : typed.substring(0, LONGEST) + "…";
     }
 
     /** A text for a LIKE that finds it anywhere, with its own wild cards taken as they are. */

@@ -10,9 +10,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.ZoneId;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -135,13 +133,8 @@ public class Orders {
 
     @Transactional(readOnly = true)
     Sums sums(OrderSearch search) {
-        Map<String, Object> values = new LinkedHashMap<>();
-        var query = entities.createQuery(
-                "select count(o), coalesce(sum(coalesce(o.charged, o.total)), 0) from StoredOrder o"
-                        + where(search, values),
-                Object[].class);
-        values.forEach(query::setParameter);
-        Object[] sums = query.getSingleResult();
+        Object[] sums =
+                new OrderQuery(search, shops.current().zone()).sums(entities).getSingleResult();
         int minor = shops.current().minorDigits();
         return new Sums(
                 (Long) sums[0], Show.money(((BigDecimal) sums[1]).setScale(minor, RoundingMode.HALF_UP), minor));
@@ -155,55 +148,11 @@ public class Orders {
     }
 
     private Stream<StoredOrder> found(OrderSearch search, int first, int most) {
-        Map<String, Object> values = new LinkedHashMap<>();
-        var found = entities.createQuery(
-                        "select o from StoredOrder o" + where(search, values) + " order by o.placedAt desc, o.id desc",
-                        StoredOrder.class)
+        return new OrderQuery(search, shops.current().zone())
+                .orders(entities)
                 .setFirstResult(first)
-                .setMaxResults(most);
-        values.forEach(found::setParameter);
-        return found.getResultStream();
-    }
-
-    private String where(OrderSearch search, Map<String, Object> values) {
-        StringBuilder where = new StringBuilder(" where 1 = 1");
-        if (!search.text().isEmpty()) {
-            where.append(" and (o.number like :text escape '!' or o.buyer like :text escape '!'"
-                    + " or o.email like :text escape '!' or exists (select l.id from StoredOrderLine l where l.order = o"
-                    + " and (l.name like :text escape '!' or l.sku like :text escape '!')))");
-            values.put("text", OrderSearch.like(search.text()));
-        }
-        if (search.group().equals(OrderSearch.EVERYONE)) {
-            where.append(" and o.pricedFor is null");
-        } else if (!search.group().isEmpty()) {
-            where.append(" and o.pricedFor = :group");
-            values.put("group", search.group());
-        }
-        if (!search.deal().isEmpty()) {
-            where.append(" and function('json_search', o.deals, 'one', :deal, '!', '$[*].name') is not null");
-            values.put("deal", OrderSearch.like(search.deal()));
-        }
-        if (!search.code().isEmpty()) {
-            where.append(" and function('json_search', o.codes, 'one', :code, '!') is not null");
-            values.put("code", search.code().toUpperCase(Locale.ROOT));
-        }
-        if (search.sold() == OrderSearch.Sold.COUNTER) {
-            where.append(" and o.keyName is null");
-        } else if (search.sold() == OrderSearch.Sold.STORE) {
-            where.append(" and o.keyName is not null");
-        } else if (search.sold() == OrderSearch.Sold.OTHERWISE) {
-            where.append(" and o.charged is not null and o.charged <> o.total");
-        }
-        ZoneId zone = shops.current().zone();
-        if (search.from() != null) {
-            where.append(" and o.placedAt >= :from");
-            values.put("from", search.from().atStartOfDay(zone).toInstant());
-        }
-        if (search.until() != null) {
-            where.append(" and o.placedAt < :until");
-            values.put("until", search.until().plusDays(1).atStartOfDay(zone).toInstant());
-        }
-        return where.toString();
+                .setMaxResults(most)
+                .getResultStream();
     }
 
     @Transactional(readOnly = true)

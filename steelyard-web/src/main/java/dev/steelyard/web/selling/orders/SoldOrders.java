@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.orders;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.web.shop.Shops;
 import dev.steelyard.words.Words;
 import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
@@ -21,10 +22,12 @@ public class SoldOrders {
 
     private final EntityManager entities;
     private final JsonMapper mapper;
+    private final Shops shops;
 
-    SoldOrders(EntityManager entities, JsonMapper mapper) {
+    SoldOrders(EntityManager entities, JsonMapper mapper, Shops shops) {
         this.entities = entities;
         this.mapper = mapper;
+        this.shops = shops;
     }
 
     @Transactional(readOnly = true)
@@ -40,27 +43,24 @@ public class SoldOrders {
     }
 
     /**
-     * Orders, the latest first.
+     * Orders that are looked for, the latest first.
      *
      * @param after only those that come after the order of this number; none for the latest
      * @return none where there is no order of that number
      */
     @Transactional(readOnly = true)
-    public Optional<List<SoldOrder>> latest(@Nullable String after, int most) {
-        StoredOrder from = after == null ? null : stored(after).orElse(null);
-        if (after != null && from == null) {
+    public Optional<List<SoldOrder>> latest(OrderSearch search, @Nullable String after, int most) {
+        StoredOrder last = after == null ? null : stored(after).orElse(null);
+        if (after != null && last == null) {
             return Optional.empty();
         }
-        var query = entities.createQuery(
-                        "select o from StoredOrder o"
-                                + (from == null ? "" : " where o.placedAt <= :at and (o.placedAt < :at or o.id < :id)")
-                                + " order by o.placedAt desc, o.id desc",
-                        StoredOrder.class)
-                .setMaxResults(most);
-        if (from != null) {
-            query.setParameter("at", from.placedAt()).setParameter("id", from.id());
-        }
-        return Optional.of(query.getResultStream().map(this::told).toList());
+        return Optional.of(new OrderQuery(search, shops.current().zone())
+                .after(last)
+                .orders(entities)
+                .setMaxResults(most)
+                .getResultStream()
+                .map(this::told)
+                .toList());
     }
 
     private SoldOrder told(StoredOrder order) {

@@ -1,26 +1,39 @@
 package dev.steelyard.web.shop.people;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Gives every page the name of who is signed in, and what they may. */
-@ControllerAdvice
-class SignedIn {
+/** Gives every page the name of who is signed in, and what they may; answers that are no pages cost nothing by it. */
+@Component
+class SignedIn implements HandlerInterceptor, WebMvcConfigurer {
 
-    @ModelAttribute
-    void tell(
-            @AuthenticationPrincipal @Nullable StaffMember who,
-            @RequestAttribute(name = EndedSessions.RIGHTS, required = false) @Nullable Set<Right> rights,
-            Model model) {
-        model.addAttribute("staffName", who == null ? "" : who.name());
-        if (rights != null) {
-            model.addAttribute(ButtonsFilter.RIGHTS, rights);
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(this);
+    }
+
+    @Override
+    public void postHandle(
+            HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable ModelAndView page) {
+        if (page == null || page.getViewName() == null || page.getViewName().startsWith("redirect:")) {
+            return;
         }
-        model.addAttribute("keepsTheShop", rights != null && rights.contains(Right.KEEP));
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        page.addObject("staffName", who != null && who.getPrincipal() instanceof StaffMember staff ? staff.name() : "");
+        boolean keeps = false;
+        if (request.getAttribute(EndedSessions.RIGHTS) instanceof Set<?> rights) {
+            page.addObject(ButtonsFilter.RIGHTS, rights);
+            keeps = rights.contains(Right.KEEP);
+        }
+        page.addObject("keepsTheShop", keeps);
     }
 }

@@ -3,6 +3,7 @@ package dev.steelyard.web.start.begin;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -14,18 +15,18 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
 
 /** While nobody has said what shop it is, only the pages that ask it answer; once somebody has, those do no more. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 100)
-class BeginGate extends OncePerRequestFilter {
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class BeginGate extends HttpFilter {
 
+    private static final long serialVersionUID = 1L;
     private static final List<String> OPEN = List.of("/assets/", "/webjars/", "/actuator/health");
     private static final String BEGIN = "/begin";
 
     // the server makes its filters before the database can be asked
-    private final ObjectProvider<Shops> shops;
+    private final transient ObjectProvider<Shops> shops;
     private volatile boolean begun;
 
     BeginGate(ObjectProvider<Shops> shops) {
@@ -33,12 +34,16 @@ class BeginGate extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+    protected void doFilter(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!begun) {
             begun = shops.getObject().begun();
         }
         String path = request.getServletPath();
+        if (begun && !path.startsWith(BEGIN)) {
+            chain.doFilter(request, response);
+            return;
+        }
         boolean beginning = path.equals(BEGIN) || path.startsWith(BEGIN + "/");
         if (begun && beginning) {
             response.sendRedirect("/");

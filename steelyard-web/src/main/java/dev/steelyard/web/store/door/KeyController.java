@@ -11,7 +11,6 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -39,15 +38,17 @@ class KeyController {
     @ApiResponse(responseCode = "200", description = "the key that the call was made with")
     @Needs(value = KeyRight.PRICES, page = true, whatever = true)
     @GetMapping(value = "/api/v1/key", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Answer> key(HttpServletRequest request) {
+    CallAnswer<Answer> key(HttpServletRequest request) {
         StoreKey key = StoreCall.key(request);
-        return ResponseEntity.ok(new Answer(
-                key.kind().code(),
-                key.name(),
-                key.rights().stream().sorted().map(KeyRight::code).toList(),
-                key.origins(),
-                key.perSecond(),
-                key.burst(),
-                key.until()));
+        return new CallAnswer<>(
+                new Answer(
+                        key.kind().code(),
+                        key.name(),
+                        key.rights().stream().sorted().map(KeyRight::code).toList(),
+                        key.origins(),
+                        key.perSecond(),
+                        key.burst(),
+                        key.until()),
+                null);
     }
 }

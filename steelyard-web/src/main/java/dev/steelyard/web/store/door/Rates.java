@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
@@ -27,7 +28,9 @@ class Rates {
     private static final int MOST_KEPT = 50_000;
     private static final Duration SECOND = Duration.ofSeconds(1);
 
-    private final Map<Whose, Bucket> buckets = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    // there are only so many keys; addresses there are any number of
+    private final Map<Whose, Bucket> ofServers = new ConcurrentHashMap<>();
+    private final Map<Whose, Bucket> ofPages = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
@@ -42,7 +45,9 @@ class Rates {
     /** @throws ProblemFound where there are too many calls */
     void take(StoreKey key, HttpServletRequest request, HttpServletResponse response) {
         Whose whose = new Whose(key.id(), key.isPage() ? request.getRemoteAddr() : "", key.perSecond(), key.burst());
-        ConsumptionProbe probe = buckets.computeIfAbsent(whose, Rates::bucket).tryConsumeAndReturnRemaining(1);
+        ConsumptionProbe probe = (key.isPage() ? ofPages : ofServers)
+                .computeIfAbsent(whose, Rates::bucket)
+                .tryConsumeAndReturnRemaining(1);
         response.setHeader("RateLimit-Policy", "\"key\";q=" + key.burst() + ";w=" + window(key));
         if (probe.isConsumed()) {
             response.setHeader("RateLimit", "\"key\";r=" + probe.getRemainingTokens());

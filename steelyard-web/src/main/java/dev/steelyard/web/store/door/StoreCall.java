@@ -17,8 +17,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import tools.jackson.databind.JsonNode;
 
 /** A call as it was made: its key, its body, the language it wants answers in. */
@@ -74,11 +72,8 @@ public final class StoreCall {
     }
 
     /** An answer, with the language of its texts. */
-    public static <T> ResponseEntity<T> answered(T answer, Words words) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_LANGUAGE, words.language().code())
-                .body(answer);
+    public static <T> CallAnswer<T> answered(T answer, Words words) {
+        return new CallAnswer<>(answer, words.language().code());
     }
 
     /**

@@ -9,6 +9,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
@@ -25,14 +27,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Sends what waits, one node at a time for each delivery, and tries again with growing pauses for three days. A delivery is
- * claimed for a minute before it is sent; a node that dies meanwhile lets it be sent twice, with the same id.
+ * claimed before it is sent, for several times as long as that may take; a node that dies meanwhile lets it be sent twice, with the
+ * same id.
  */
 @Component
 class Deliveries implements DisposableBean {
 
     static final Duration TRIED_FOR = Duration.ofDays(3);
     private static final Logger log = LoggerFactory.getLogger(Deliveries.class);
-    private static final Duration CLAIMED = Duration.ofMinutes(1);
+    private static final int CLAIMED_PATIENCES = 6;
     private static final Duration KEPT = Duration.ofDays(30);
     private static final int AT_ONCE = 4;
     private static final String PAUSED = "nothing got through for three days";
@@ -53,7 +56,8 @@ class Deliveries implements DisposableBean {
     private final HookSender sender;
     private final Webhooks hooks;
     private final Clock clock;
-    // one slow address holds up a thread, not the others
+    // one address that hangs holds up its own messages, not those of others
+    private final Set<Long> busy = ConcurrentHashMap.newKeySet();
     private final ExecutorService threads = Executors.newFixedThreadPool(AT_ONCE, work -> {
         Thread thread = new Thread(work, "webhooks");
         thread.setDaemon(true);
@@ -89,13 +93,7 @@ class Deliveries implements DisposableBean {
                     room.release();
                     return;
                 }
-                threads.execute(() -> {
-                    try {
-                        send(due);
-                    } finally {
-                        room.release();
-                    }
-                });
+                threads.execute(() -> sendOnFrom(due));
             }
         } catch (DataAccessException | CannotCreateTransactionException away) {
             room.release();
@@ -103,32 +101,56 @@ class Deliveries implements DisposableBean {
         }
     }
 
+    private void sendOnFrom(Due first) {
+        try {
+            for (Due due = first; due != null; due = claim()) {
+                try {
+                    send(due);
+                } finally {
+                    busy.remove(due.hook());
+                }
+            }
+        } catch (DataAccessException | CannotCreateTransactionException away) {
+            log.warn("Nothing more can be sent just now: {}", away.getMessage());
+        } finally {
+            room.release();
+        }
+    }
+
+    /** The next delivery to an address that nothing is being sent to. */
+    private synchronized @Nullable Due claim() {
+        Due due = transaction.execute(status -> due());
+        if (due != null) {
+            busy.add(due.hook());
+        }
+        return due;
+    }
+
     /** Holds one row of the deliveries only: whoever changes an address does not wait for it. */
-    private @Nullable Due claim() {
-        return transaction.execute(status -> {
-            List<Long> told = sql.queryForList(
-                    "select id from webhook where paused_at is null and removed_at is null", Long.class);
-            if (told.isEmpty()) {
-                return null;
-            }
-            List<Object> values = new ArrayList<>();
-            values.add(UtcColumns.utc(clock.instant()));
-            values.addAll(told);
-            List<Long> due = sql.queryForList(
-                    "select id from webhook_delivery where state = 'WAITING' and next_at <= ? and webhook_id in ("
-                            + String.join(",", Collections.nCopies(told.size(), "?"))
-                            + ") order by next_at, id limit 1 for update skip locked",
-                    Long.class,
-                    values.toArray());
-            if (due.isEmpty()) {
-                return null;
-            }
-            sql.update(
-                    "update webhook_delivery set next_at = ? where id = ?",
-                    UtcColumns.utc(clock.instant().plus(CLAIMED)),
-                    due.get(0));
-            return read(due.get(0));
-        });
+    private @Nullable Due due() {
+        List<Long> told =
+                sql.queryForList("select id from webhook where paused_at is null and removed_at is null", Long.class);
+        told.removeAll(busy);
+        if (told.isEmpty()) {
+            return null;
+        }
+        List<Object> values = new ArrayList<>();
+        values.add(UtcColumns.utc(clock.instant()));
+        values.addAll(told);
+        List<Long> due = sql.queryForList(
+                "select id from webhook_delivery where state = 'WAITING' and next_at <= ? and webhook_id in ("
+                        + String.join(",", Collections.nCopies(told.size(), "?"))
+                        + ") order by next_at, id limit 1 for update skip locked",
+                Long.class,
+                values.toArray());
+        if (due.isEmpty()) {
+            return null;
+        }
+        sql.update(
+                "update webhook_delivery set next_at = ? where id = ?",
+                UtcColumns.utc(clock.instant().plus(sender.patience().multipliedBy(CLAIMED_PATIENCES))),
+                due.get(0));
+        return read(due.get(0));
     }
 
     private Due read(long id) {

@@ -1,7 +1,5 @@
 package dev.steelyard.web.store.hooks;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -11,8 +9,14 @@ import java.security.GeneralSecurityException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Base64;
+import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,7 +27,6 @@ import org.springframework.stereotype.Component;
 class HookSender {
 
     private static final Duration TO_CONNECT = Duration.ofSeconds(3);
-    private static final Duration TO_ANSWER = Duration.ofSeconds(10);
     private static final int MOST_OF_ANSWER = 400;
 
     private final HttpClient http = HttpClient.newBuilder()
@@ -32,8 +35,11 @@ class HookSender {
             .build();
     private final HookAddress addresses;
     private final Clock clock;
+    private final Duration patience;
 
-    HookSender(HookAddress addresses, Clock clock) {
+    /** @param patience how long a whole answer may take, to its end: one that comes by drops is none */
+    HookSender(HookAddress addresses, Clock clock, @Value("${steelyard.webhooks.patience:10s}") Duration patience) {
+        this.patience = patience;
         this.addresses = addresses;
         this.clock = clock;
     }
@@ -51,6 +57,11 @@ class HookSender {
         }
     }
 
+    /** How long sending takes at most. */
+    Duration patience() {
+        return patience;
+    }
+
     Outcome send(String address, String secret, String id, String body) {
         URI uri = URI.create(address);
         String refusal = addresses.refusal(uri);
@@ -59,24 +70,27 @@ class HookSender {
         }
         long now = clock.instant().getEpochSecond();
         HttpRequest request = HttpRequest.newBuilder(uri)
-                .timeout(TO_ANSWER)
                 .header("Content-Type", "application/json")
                 .header("webhook-id", id)
                 .header("webhook-timestamp", "" + now)
                 .header("webhook-signature", "v1," + signature(secret, id, now, body))
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build();
+        CompletableFuture<HttpResponse<String>> asked =
+                http.sendAsync(request, any -> new AnswerBegins(MOST_OF_ANSWER));
         try {
-            HttpResponse<InputStream> answer = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
-            try (InputStream in = answer.body()) {
-                String words = new String(in.readNBytes(MOST_OF_ANSWER), StandardCharsets.UTF_8);
-                boolean elsewhere = answer.statusCode() >= 300 && answer.statusCode() < 400;
-                return new Outcome(
-                        answer.statusCode(), elsewhere ? "it leads elsewhere; redirects are not followed" : words);
-            }
-        } catch (IOException failed) {
-            return new Outcome(0, failed.getClass().getSimpleName() + ": " + String.valueOf(failed.getMessage()));
+            HttpResponse<String> answer = asked.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+            boolean elsewhere = answer.statusCode() >= 300 && answer.statusCode() < 400;
+            return new Outcome(
+                    answer.statusCode(), elsewhere ? "it leads elsewhere; redirects are not followed" : answer.body());
+        } catch (TimeoutException hangs) {
+            asked.cancel(true);
+            return new Outcome(0, "no whole answer within " + patience.toSeconds() + " s");
+        } catch (ExecutionException failed) {
+            Throwable why = Objects.requireNonNullElse(failed.getCause(), failed);
+            return new Outcome(0, why.getClass().getSimpleName() + ": " + why.getMessage());
         } catch (InterruptedException stopping) {
+            asked.cancel(true);
             Thread.currentThread().interrupt();
             return new Outcome(0, "stopped while it was sent");
         }

@@ -13,6 +13,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.counter.PanelPages;
 import dev.steelyard.web.selling.counter.ProductPage;
 import dev.steelyard.web.shop.ShopHabits;
+import dev.steelyard.web.store.door.CallAnswer;
 import dev.steelyard.web.store.door.Needs;
 import dev.steelyard.web.store.door.StoreCall;
 import dev.steelyard.web.store.keys.KeyRight;
@@ -34,7 +35,6 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 
@@ -67,7 +67,7 @@ class PanelController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PanelRequest.Body.class)))
     @Needs(value = KeyRight.PRICES, page = true)
     @PostMapping("/api/v1/panel")
-    ResponseEntity<PanelAnswer> panel(HttpServletRequest request) throws IOException {
+    CallAnswer<PanelAnswer> panel(HttpServletRequest request) throws IOException {
         BookInForce book = books.inForce();
         StoreKey key = StoreCall.key(request);
         PanelRequest asked = StoreCall.read(
@@ -184,7 +184,7 @@ class PanelController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = FromBody.class)))
     @Needs(value = KeyRight.PRICES, page = true)
     @PostMapping("/api/v1/from-prices")
-    ResponseEntity<FromAnswer> from(HttpServletRequest request) throws IOException {
+    CallAnswer<FromAnswer> from(HttpServletRequest request) throws IOException {
         BookInForce book = books.inForce();
         FromAsked asked = StoreCall.read(
                 request,

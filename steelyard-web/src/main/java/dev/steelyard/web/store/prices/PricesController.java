@@ -3,6 +3,7 @@ package dev.steelyard.web.store.prices;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.payment.PaymentWays;
+import dev.steelyard.web.store.door.CallAnswer;
 import dev.steelyard.web.store.door.Needs;
 import dev.steelyard.web.store.door.StoreCall;
 import dev.steelyard.web.store.keys.KeyRight;
@@ -13,7 +14,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 
@@ -45,7 +45,7 @@ class PricesController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PricesRequest.Body.class)))
     @Needs(value = KeyRight.PRICES, page = true)
     @PostMapping("/api/v1/prices")
-    ResponseEntity<PricesAnswer> price(HttpServletRequest request) throws IOException {
+    CallAnswer<PricesAnswer> price(HttpServletRequest request) throws IOException {
         BookInForce book = books.inForce();
         PricesRequest asked = StoreCall.read(
                 request,
@@ -64,7 +64,7 @@ class PricesController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = BasketRequest.Body.class)))
     @Needs(KeyRight.PRICES)
     @PostMapping("/api/v1/baskets/price")
-    ResponseEntity<BasketAnswer> basket(HttpServletRequest request) throws IOException {
+    CallAnswer<BasketAnswer> basket(HttpServletRequest request) throws IOException {
         BookInForce book = books.inForce();
         BasketRequest asked = StoreCall.read(
                 request,

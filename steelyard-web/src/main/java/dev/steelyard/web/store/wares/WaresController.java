@@ -25,6 +25,7 @@ import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.BreakTable;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.PackOffer;
+import dev.steelyard.web.store.door.Lines;
 import dev.steelyard.web.store.door.Needs;
 import dev.steelyard.web.store.door.StoreCall;
 import dev.steelyard.web.store.keys.KeyRight;
@@ -36,7 +37,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
-import java.nio.charset.StandardCharsets;
 import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.List;
@@ -59,19 +59,20 @@ import tools.jackson.databind.json.JsonMapper;
 class WaresController {
 
     private static final int MOST = 1_000;
-    private static final String LINES = "application/x-ndjson";
 
     private final ShownGoods goods;
     private final Prices prices;
     private final Books books;
     private final JsonMapper mapper;
+    private final Lines lines;
     private volatile @Nullable BySku bySku;
 
-    WaresController(ShownGoods goods, Prices prices, Books books, JsonMapper mapper) {
+    WaresController(ShownGoods goods, Prices prices, Books books, JsonMapper mapper, Lines lines) {
         this.goods = goods;
         this.prices = prices;
         this.books = books;
         this.mapper = mapper;
+        this.lines = lines;
     }
 
     /** All goods of a book by SKU, put in order once. */
@@ -108,7 +109,7 @@ class WaresController {
             description = "a page, or all",
             content = {
                 @Content(mediaType = "application/json", schema = @Schema(implementation = Page.class)),
-                @Content(mediaType = "application/x-ndjson", schema = @Schema(implementation = WareListed.class))
+                @Content(mediaType = Lines.TYPE, schema = @Schema(implementation = WareListed.class))
             })
     @ApiResponse(responseCode = "304", description = "as it was under the ETag", content = @Content)
     @Needs(KeyRight.PRICES)
@@ -139,15 +140,14 @@ class WaresController {
     /** The same as lines; told of with the pages. */
     @Hidden
     @Needs(KeyRight.PRICES)
-    @GetMapping(value = "/api/v1/goods", produces = LINES)
+    @GetMapping(value = "/api/v1/goods", produces = Lines.TYPE)
     ResponseEntity<StreamingResponseBody> lines(HttpServletRequest request) {
         BookInForce book = books.inForce();
         Words words = StoreCall.words(request);
         int minor = book.shop().minorDigits();
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(out -> {
+        return lines.answer(to -> {
             for (SoldProduct one : inOrder(book)) {
-                out.write((mapper.writeValueAsString(WareListed.of(one, minor, words)) + "\n")
-                        .getBytes(StandardCharsets.UTF_8));
+                to.write(WareListed.of(one, minor, words));
             }
         });
     }

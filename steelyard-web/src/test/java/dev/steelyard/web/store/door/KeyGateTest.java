@@ -15,13 +15,18 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Only keys that are good, with the right to it, from the pages they are for, and not too often. */
@@ -129,14 +134,45 @@ class KeyGateTest {
                 "/api/v1//../../shop/people"
             })
     void noPageIsReachedThroughTheAddressesOfCalls(String path, App app) throws IOException {
+        assertThat(raw(app, path, "127.0.0.1", ""))
+                .doesNotContain("who works here")
+                .doesNotStartWith("HTTP/1.1 200");
+    }
+
+    @Test
+    void callsForAnotherHostAreRefused(App app) throws IOException {
+        String key = "Authorization: Bearer " + MadeKeys.server(app).text() + "\r\n";
+        assertThat(raw(app, "/api/v1/key", "127.0.0.1", key)).startsWith("HTTP/1.1 200");
+        assertThat(raw(app, "/api/v1/key", "prices.example", key)).startsWith("HTTP/1.1 400");
+    }
+
+    private static String raw(App app, String path, String host, String header) throws IOException {
         try (Socket socket = new Socket(
                 InetAddress.getLoopbackAddress(), URI.create(app.url()).getPort())) {
             socket.getOutputStream()
-                    .write(("GET " + path + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n")
+                    .write(("GET " + path + " HTTP/1.1\r\nHost: " + host + "\r\n" + header
+                                    + "Connection: close\r\n\r\n")
                             .getBytes(StandardCharsets.US_ASCII));
-            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(answer).doesNotContain("who works here").doesNotStartWith("HTTP/1.1 200");
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"POST, /api/v1/prices", "PUT, /api/v1/goods", "POST, /api/v1/orders"})
+    void aBodyOf100MegabytesIsToldSoAndNotKept(String method, String path, App app) throws Exception {
+        byte[] part = " ".repeat(1_000_000).getBytes(StandardCharsets.US_ASCII);
+        HttpResponse<String> answer = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(app.url() + path))
+                                .header(
+                                        "Authorization",
+                                        "Bearer " + MadeKeys.server(app).text())
+                                .header("Content-Type", "application/json")
+                                .method(method, HttpRequest.BodyPublishers.ofByteArrays(Collections.nCopies(100, part)))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("A body has at most").contains("this one has more");
     }
 
     @Test

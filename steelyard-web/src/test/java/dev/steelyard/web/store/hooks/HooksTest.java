@@ -10,6 +10,7 @@ import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.WithApp;
+import java.io.IOException;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
@@ -117,6 +118,29 @@ class HooksTest {
         assertThat(owner.get("/shop/webhooks").text())
                 .contains("ConnectException")
                 .contains("tried again");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "HTTP/1.1 200 OK\r\nContent-Length: 100\r\n\r\nfine so"})
+    void anAddressThatHangsHoldsUpItsOwnMessagesOnly(String beginning, App app) throws IOException {
+        try (HangingStore hanging = new HangingStore(beginning);
+                Receiver store = new Receiver()) {
+            Webhook silent = made(app, hanging.address());
+            for (int i = 0; i < 6; i++) {
+                app.bean(Distribution.class).ping(silent);
+            }
+            Webhook good = made(app, store.address());
+            app.bean(Distribution.class).ping(good);
+            await().until(() -> store.got().size() == 1);
+            assertThat(tries(app)).as("the one that hangs was not given up yet").isLessThanOrEqualTo(1);
+            await().until(() -> app.sql()
+                    .sql("select max(answer) from webhook_delivery where webhook_id = ? and tries = 1")
+                    .param(silent.id())
+                    .query(String.class)
+                    .optional()
+                    .orElse("")
+                    .contains("no whole answer within 2 s"));
+        }
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import tools.jackson.databind.JsonNode;
@@ -18,6 +19,7 @@ final class Receiver implements AutoCloseable {
     private final HttpServer server;
     private final List<Got> got = new CopyOnWriteArrayList<>();
     private volatile int answers = 204;
+    private volatile Duration pause = Duration.ZERO;
 
     Receiver() {
         try {
@@ -48,11 +50,21 @@ final class Receiver implements AutoCloseable {
                 Long.parseLong(call.getRequestHeaders().getFirst("webhook-timestamp")),
                 call.getRequestHeaders().getFirst("webhook-signature"),
                 body));
+        try {
+            Thread.sleep(pause.toMillis());
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+        }
         if (answers / 100 == 3) {
             call.getResponseHeaders().add("Location", "/told");
         }
         call.sendResponseHeaders(answers, -1);
         call.close();
+    }
+
+    /** From now on it takes its time. */
+    void answerAfter(Duration time) {
+        pause = time;
     }
 
     /** From now on it answers so. */

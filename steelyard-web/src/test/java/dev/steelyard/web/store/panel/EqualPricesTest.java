@@ -22,6 +22,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,6 +33,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -44,10 +47,15 @@ class EqualPricesTest {
     private static final Pattern TOTAL = Pattern.compile("id=\"total\">([^<]*)<");
 
     /** An order. @param pack empty for none */
-    private record Order(String sku, int quantity, Map<String, String> answers, String pack) {}
+    private record Order(Item item, int quantity, Map<String, String> answers, String pack) {
+
+        String sku() {
+            return item.sku().value();
+        }
+    }
 
     @Test
-    void counterPanelAndCallsAgree(App app, Http shopper) {
+    void counterPanelCallsAndTheCommandAgree(App app, Http shopper, @TempDir Path folder) throws Exception {
         List<Order> orders = orders(app);
         ObjectNode request = Json.object().put("together", false);
         ArrayNode lines = request.putArray("lines");
@@ -57,6 +65,9 @@ class EqualPricesTest {
                 .json()
                 .path("lines");
         StoreCalls page = StoreCalls.with(app, MadeKeys.page(app).text()).from(MadeKeys.PAGE);
+        BookInForce book = app.bean(Books.class).refresh();
+        ZonedDateTime now = app.bean(Shops.class).now();
+        PricedByFile command = new PricedByFile(book.shop(), now);
         int sold = 0;
         for (int i = 0; i < orders.size(); i++) {
             Order order = orders.get(i);
@@ -70,9 +81,22 @@ class EqualPricesTest {
             String counted = total.find() ? total.group(1).replace(",", "") : "";
             assertThat(shown).as("the panel, %s", order).isEqualTo(called);
             assertThat(counted).as("the counter, %s", order).isEqualTo(called);
+            Item item = order.item();
+            command.add(
+                    item.product(),
+                    book.book().cardFor(item.sku(), Customer.EVERYONE, now).card(),
+                    order.sku(),
+                    order.quantity(),
+                    order.answers(),
+                    order.pack(),
+                    called,
+                    priced.get(i).at("/refused/at").asString(""));
             sold += called.isEmpty() ? 0 : 1;
         }
         assertThat(sold).isGreaterThan(ORDERS / 2); // the others are refused, everywhere alike
+        assertThat(command.run(folder))
+                .contains(ORDERS + " orders, all as expected")
+                .endsWith("exit 0");
     }
 
     private static List<Order> orders(App app) {
@@ -93,7 +117,7 @@ class EqualPricesTest {
             List<String> packs = TypedAnswers.packs(card.card());
             String pack = packs.isEmpty() || random.nextInt(3) == 0 ? "" : packs.get(random.nextInt(packs.size()));
             int most = random.nextInt(4) == 0 ? 3_000 : 40;
-            orders.add(new Order(item.sku().value(), 1 + random.nextInt(most), answers, pack));
+            orders.add(new Order(item, 1 + random.nextInt(most), answers, pack));
         }
         return orders;
     }

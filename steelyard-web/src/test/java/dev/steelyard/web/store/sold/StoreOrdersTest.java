@@ -11,6 +11,7 @@ import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.StoreCalls;
 import dev.steelyard.web.testing.StoreCalls.Answer;
 import dev.steelyard.web.testing.WithApp;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
@@ -187,6 +188,35 @@ class StoreOrdersTest {
         assertThat(calls.get(ORDERS + "?limit=0").status()).isEqualTo(422);
         assertThat(calls.get(ORDERS + "?after=none").status()).isEqualTo(404);
         assertThat(calls.get(ORDERS + "/Q-12").json().path("number").asString()).isEqualTo("Q-12");
+    }
+
+    @Test
+    void ordersAreLookedForAsOnTheirPageAndComeAsLines(App app) {
+        StoreCalls calls = MadeKeys.calls(app);
+        calls.post(ORDERS, order("Q-31", LINES, "216.00", "\"buyer\": {\"name\": \"Ada Quay\"}, "));
+        calls.post(ORDERS, order("Q-32", LINES, "210.00", "\"placedAt\": \"2026-03-01T10:00:00Z\", "));
+        assertThat(numbers(calls, "?find=Ada")).containsExactly("Q-31");
+        assertThat(numbers(calls, "?sold=otherwise")).containsExactly("Q-32");
+        assertThat(numbers(calls, "?sold=counter")).isEmpty();
+        assertThat(numbers(calls, "?from=2026-02-01&until=2026-03-01")).containsExactly("Q-32");
+        assertThat(numbers(calls, "?group=Everyone&find=SHK-8")).containsExactly("Q-31", "Q-32");
+        assertThat(calls.get(ORDERS + "?sold=elsewhere").json().path("detail").asString())
+                .contains("“sold”: “elsewhere” is none of anywhere, counter, store and otherwise");
+        assertThat(calls.get(ORDERS + "?from=soon").json().path("detail").asString())
+                .contains("“from”: “soon” is no day");
+        Answer lines = calls.get(ORDERS + "?find=SHK", "Accept", "application/x-ndjson");
+        assertThat(lines.response().body().lines().map(Json::read))
+                .extracting(one -> one.path("number").asString())
+                .containsExactly("Q-31", "Q-32");
+    }
+
+    private static List<String> numbers(StoreCalls calls, String search) {
+        List<String> numbers = new ArrayList<>();
+        calls.get(ORDERS + search)
+                .json()
+                .path("orders")
+                .forEach(one -> numbers.add(one.path("number").asString()));
+        return numbers;
     }
 
     private static String order(String number, String what, String charged, String more) {

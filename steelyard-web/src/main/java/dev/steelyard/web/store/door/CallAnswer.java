@@ -1,0 +1,10 @@
+package dev.steelyard.web.store.door;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a call is told, as JSON, with status 200.
+ *
+ * @param language of its texts, by BCP 47; none where it has none
+ */
+public record CallAnswer<T>(T body, @Nullable String language) {}
