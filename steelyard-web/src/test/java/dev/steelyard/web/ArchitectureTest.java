@@ -46,6 +46,7 @@ class ArchitectureTest {
                             "goods",
                             "goods.list"),
             "book", Set.of("goods", "shop"),
+            "backup", Set.of("base.database", "base.page", "shop"),
             "goods",
                     Set.of(
                             "base.database",
@@ -103,6 +104,7 @@ class ArchitectureTest {
                             "shop.people"),
             "start",
                     Set.of(
+                            "backup",
                             "base.database",
                             "base.image",
                             "base.page",

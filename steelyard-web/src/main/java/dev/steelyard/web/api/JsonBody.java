@@ -24,8 +24,12 @@ public final class JsonBody {
                     Problem.NOT_JSON,
                     "Send application/json, not " + Objects.toString(request.getContentType(), "nothing"));
         }
-        byte[] body = request.getInputStream().readNBytes(mostBytes + 1);
-        if (body.length > mostBytes) {
+        long said = request.getContentLengthLong();
+        // what says how long it is needs no room for as much as may be
+        byte[] body = said > mostBytes
+                ? new byte[0]
+                : request.getInputStream().readNBytes(said < 0 ? mostBytes + 1 : (int) said);
+        if (said > mostBytes || body.length > mostBytes) {
             throw new ProblemFound(
                     Problem.BODY_TOO_LARGE, "A body has at most " + mostBytes + " bytes; this one has more");
         }

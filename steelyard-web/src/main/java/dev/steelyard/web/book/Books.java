@@ -43,6 +43,8 @@ public class Books {
     private final Categories categories;
     private final TransactionTemplate reading;
     private volatile @Nullable BookInForce held;
+    private volatile long madeInNanos;
+    private volatile long lookedAt = System.nanoTime();
 
     Books(
             SoldGoods goods,
@@ -77,17 +79,26 @@ public class Books {
     /** Looks whether prices have changed and holds the newest book; called once prices have been saved here. */
     public synchronized BookInForce refresh() {
         BookInForce now = held;
-        if (now == null || shops.revision() != now.revision()) {
+        boolean stale = now == null || shops.revision() != now.revision();
+        lookedAt = System.nanoTime();
+        if (stale) {
             long start = System.nanoTime();
             now = Objects.requireNonNull(reading.execute(status -> build()));
             held = now;
-            log.debug("Prices of revision {} are in force, made in {} ms", now.revision(), millisSince(start));
+            madeInNanos = System.nanoTime() - start;
+            log.debug("Prices of revision {} are in force, made in {} ms", now.revision(), madeInNanos / 1_000_000);
         }
         return now;
     }
 
-    private static long millisSince(long start) {
-        return (System.nanoTime() - start) / 1_000_000;
+    /** How long the book that is held took to be made. */
+    long madeInNanos() {
+        return madeInNanos;
+    }
+
+    /** When it was last looked whether the book is the newest, by {@link System#nanoTime}. */
+    long lookedAt() {
+        return lookedAt;
     }
 
     /**

@@ -10,14 +10,15 @@ final class Ports {
 
     private static final int USUAL = 8080;
     private static final int TRIED = 100;
+    private static final String LOOPBACK = "127.0.0.1";
 
     private Ports() {}
 
     /** @throws IllegalArgumentException in words, where the port insisted on is taken, or may not be opened */
-    static int choose(@Nullable Integer insisted) {
+    static int choose(@Nullable Integer insisted, String address) {
         if (insisted != null) {
             try {
-                open(insisted);
+                open(insisted, address);
             } catch (IOException not) {
                 throw new IllegalArgumentException("port " + insisted + why(not));
             }
@@ -42,21 +43,25 @@ final class Ports {
 
     /** Systems keep low ports for themselves; whoever may not open one would look in vain for the program that has it. */
     static String why(IOException not) {
-        return String.valueOf(not.getMessage()).contains("Permission denied")
+        String message = String.valueOf(not.getMessage());
+        if (message.contains("Cannot assign")) {
+            return " cannot be opened: this machine does not have the address that is set";
+        }
+        return message.contains("Permission denied")
                 ? " may not be opened by this user; ports from 1024 on may be"
                 : " is taken by another program; give another, or none to let one be found";
     }
 
     private static boolean isFree(int port) {
         try {
-            open(port);
+            open(port, LOOPBACK);
             return true;
         } catch (IOException taken) {
             return false;
         }
     }
 
-    private static void open(int port) throws IOException {
-        new ServerSocket(port, 1, InetAddress.getLoopbackAddress()).close();
+    private static void open(int port, String address) throws IOException {
+        new ServerSocket(port, 1, InetAddress.getByName(address)).close();
     }
 }

@@ -70,7 +70,7 @@ class LauncherTest {
     @Test
     void aPortThatIsTakenIsToldFromOneThatMayNotBeOpened() throws IOException {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            assertThatThrownBy(() -> Ports.choose(taken.getLocalPort()))
+            assertThatThrownBy(() -> Ports.choose(taken.getLocalPort(), "127.0.0.1"))
                     .hasMessage("port " + taken.getLocalPort()
                             + " is taken by another program; give another, or none to let one be found");
         }
@@ -97,10 +97,10 @@ class LauncherTest {
     @Test
     void aPortInsistedOnThatIsTakenIsRefused() throws IOException {
         try (java.net.ServerSocket taken = new java.net.ServerSocket(0, 1, java.net.InetAddress.getLoopbackAddress())) {
-            assertThatThrownBy(() -> Ports.choose(taken.getLocalPort()))
+            assertThatThrownBy(() -> Ports.choose(taken.getLocalPort(), "127.0.0.1"))
                     .hasMessageContaining("is taken by another program");
         }
-        assertThat(Ports.choose(null)).isBetween(8080, 8180);
+        assertThat(Ports.choose(null, "127.0.0.1")).isBetween(8080, 8180);
     }
 
     private Process launch(Path home, Path log) throws IOException {

@@ -69,6 +69,7 @@ public final class App implements AutoCloseable {
             "price_change",
             "quote",
             "answered_once",
+            "backup_run",
             "shop");
 
     private final PrivateMariaDb database;

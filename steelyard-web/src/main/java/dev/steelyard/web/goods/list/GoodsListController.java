@@ -7,6 +7,7 @@ import dev.steelyard.web.goods.Categories;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -100,6 +101,7 @@ class GoodsListController {
     String columns(
             @RequestParam(defaultValue = "") List<String> column,
             @RequestParam(defaultValue = "") String query,
+            HttpServletRequest request,
             HttpServletResponse response) {
         Set<ListColumn> picked = EnumSet.noneOf(ListColumn.class);
         for (ListColumn one : ListColumn.values()) {
@@ -111,6 +113,7 @@ class GoodsListController {
         cookie.setPath("/goods");
         cookie.setMaxAge(A_YEAR);
         cookie.setHttpOnly(true);
+        cookie.setSecure(request.isSecure());
         cookie.setAttribute("SameSite", "Lax");
         response.addCookie(cookie);
         return "redirect:/goods" + (query.matches("[\\x21-\\x7e&&[^\\\\/]]{1,4000}") ? "?" + query : "");

@@ -15,9 +15,11 @@ import dev.steelyard.web.selling.orders.Orders;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.payment.PaymentWays;
 import dev.steelyard.words.Words;
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -49,6 +51,7 @@ class CheckoutController {
     private final JsonMapper mapper;
     private final PaymentWays ways;
     private final Buyers buyers;
+    private final MeterRegistry meters;
 
     CheckoutController(
             PlaceOrder placeOrder,
@@ -59,7 +62,9 @@ class CheckoutController {
             CheckoutKeys keys,
             JsonMapper mapper,
             Buyers buyers,
-            PaymentWays ways) {
+            PaymentWays ways,
+            MeterRegistry meters) {
+        this.meters = meters;
         this.buyers = buyers;
         this.placeOrder = placeOrder;
         this.books = books;
@@ -123,6 +128,11 @@ class CheckoutController {
         }
         SeenPrices seen = SeenPrices.read(form.seenText(), mapper);
         PlacingOutcome outcome = placeOrder.place(form.keyText(), seen, form.buyer(method), cookie.read(request));
+        meters.counter(
+                        "steelyard.checkouts",
+                        "outcome",
+                        outcome.getClass().getSimpleName().toLowerCase(Locale.ROOT))
+                .increment();
         if (outcome instanceof PlacingOutcome.Placed) {
             return receipt(form);
         }

@@ -40,6 +40,7 @@ public class BasketCookie {
                     ResponseCookie.from(NAME, token)
                             .path("/counter")
                             .httpOnly(true)
+                            .secure(request.isSecure())
                             .sameSite("Lax")
                             .maxAge(KEPT)
                             .build()

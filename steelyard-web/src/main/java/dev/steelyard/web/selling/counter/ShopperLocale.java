@@ -63,6 +63,7 @@ class ShopperLocale implements LocaleResolver, HandlerInterceptor, WebMvcConfigu
                             ResponseCookie.from(ShopperLanguages.PICKED, language.code())
                                     .path("/counter")
                                     .httpOnly(true)
+                                    .secure(request.isSecure())
                                     .sameSite("Lax")
                                     .maxAge(KEPT)
                                     .build()

@@ -100,6 +100,8 @@ class RemotePayments implements Payments {
     }
 
     private String own() {
-        return "http://127.0.0.1:" + environment.getRequiredProperty("local.server.port");
+        String address = environment.getProperty("server.address", "127.0.0.1");
+        return "http://" + (address.equals("0.0.0.0") ? "127.0.0.1" : address) + ":"
+                + environment.getRequiredProperty("local.server.port");
     }
 }

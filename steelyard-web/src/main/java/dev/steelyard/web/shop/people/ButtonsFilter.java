@@ -28,7 +28,7 @@ import org.thymeleaf.model.IText;
 public final class ButtonsFilter extends AbstractTemplateHandler {
 
     /** The name under which pages know the rights of whoever looks at them. */
-    static final String RIGHTS = "rights";
+    static final String RIGHTS = "steelyard.held";
 
     private @Nullable ITemplateContext context;
     private @Nullable Set<Right> rights;

@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.base.page.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.EnumSet;
@@ -13,7 +14,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Who works here, for who keeps the shop. */
 @Controller
@@ -21,11 +21,14 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class PeopleController {
 
     private static final int LONGEST = 120;
+    private static final String JOIN = "/join/";
 
     private final People people;
+    private final PublicAddress address;
 
-    PeopleController(People people) {
+    PeopleController(People people, PublicAddress address) {
         this.people = people;
+        this.address = address;
     }
 
     @GetMapping
@@ -53,11 +56,13 @@ class PeopleController {
                             yield "A name has 1 to " + LONGEST + " characters, not " + typed.length();
                         }
                         model.addAttribute("invited", typed);
-                        model.addAttribute("link", link(people.invite(typed, rights, who.name())));
+                        model.addAttribute(
+                                "link", address.of(request, JOIN + people.invite(typed, rights, who.name())));
                         yield "";
                     }
                     case "reset" -> {
-                        people.reset(id, who.name()).ifPresent(code -> model.addAttribute("link", link(code)));
+                        people.reset(id, who.name())
+                                .ifPresent(code -> model.addAttribute("link", address.of(request, JOIN + code)));
                         yield "";
                     }
                     case "factor" -> {
@@ -72,12 +77,6 @@ class PeopleController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         return fault.isEmpty() && !model.containsAttribute("link") ? "redirect:/shop/people" : page(model, fault);
-    }
-
-    private static String link(String code) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/join/" + code)
-                .toUriString();
     }
 
     private String page(Model model, String fault) {

@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 class BeginGate extends HttpFilter {
 
     private static final long serialVersionUID = 1L;
-    private static final List<String> OPEN = List.of("/assets/", "/webjars/", "/actuator/health");
+    private static final List<String> OPEN = List.of("/assets/", "/webjars/", "/actuator/");
     private static final String BEGIN = "/begin";
 
     // the server makes its filters before the database can be asked

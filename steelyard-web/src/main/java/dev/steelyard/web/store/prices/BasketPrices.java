@@ -7,6 +7,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.PriceCounts;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.shown.CodeWords;
@@ -27,10 +28,12 @@ import org.springframework.stereotype.Service;
 public class BasketPrices {
 
     private final Prices prices;
+    private final PriceCounts counts;
     private final Codes codes;
 
-    BasketPrices(Prices prices, Codes codes) {
+    BasketPrices(Prices prices, PriceCounts counts, Codes codes) {
         this.prices = prices;
+        this.counts = counts;
         this.codes = codes;
     }
 
@@ -60,6 +63,7 @@ public class BasketPrices {
                 results.set(i, refused);
             }
         }
+        counts.count(results);
         return new Priced(request, book.book().settle(results, occasion, true), occasion, standing, at, book);
     }
 

@@ -5,6 +5,7 @@ import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.PriceCounts;
 import dev.steelyard.words.Words;
 import java.time.Clock;
 import java.time.ZonedDateTime;
@@ -18,10 +19,12 @@ import org.springframework.stereotype.Service;
 public class Prices {
 
     private final LineTokens tokens;
+    private final PriceCounts counts;
     private final Clock clock;
 
-    Prices(LineTokens tokens, Clock clock) {
+    Prices(LineTokens tokens, PriceCounts counts, Clock clock) {
         this.tokens = tokens;
+        this.counts = counts;
         this.clock = clock;
     }
 
@@ -33,7 +36,7 @@ public class Prices {
     PricesAnswer answer(PricesRequest request, BookInForce book, Words words) {
         ZonedDateTime at = request.at() == null ? now(book) : request.at();
         Customer customer = request.customer().customer();
-        List<LineResult> results = results(request, book, customer, at);
+        List<LineResult> results = counts.count(results(request, book, customer, at));
         LineAnswers answers = new LineAnswers(book, customer, at, words, request.reckoning());
         List<LineAnswer> lines = new ArrayList<>(results.size());
         for (int i = 0; i < results.size(); i++) {

@@ -1,0 +1,102 @@
+package dev.steelyard.web.start;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Whether a database that is there already can hold a shop. */
+final class ExistingDatabase {
+
+    private static final int TRIES = 30;
+    private static final Duration BETWEEN = Duration.ofSeconds(2);
+    private static final int OLDEST_MAJOR = 10;
+    private static final int OLDEST_MINOR = 10;
+    private static final Pattern VERSION = Pattern.compile("(\\d+)\\.(\\d+)\\..*MariaDB.*", Pattern.CASE_INSENSITIVE);
+    private static final String STRICT =
+            "sessionVariables=sql_mode='STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'";
+
+    private ExistingDatabase() {}
+
+    /** The address with what Steelyard relies on, where it does not say otherwise. */
+    static String completed(String url) {
+        String whole = url;
+        for (String option : new String[] {"timezone=UTC", "useBulkStmts=true", STRICT}) {
+            String name = option.substring(0, option.indexOf('=') + 1);
+            whole = whole.contains(name) ? whole : whole + (whole.contains("?") ? "&" : "?") + option;
+        }
+        return whole;
+    }
+
+    /** @throws IllegalStateException in words, where it does not answer within a minute, or cannot hold a shop */
+    static void check(ShopDatabase database) {
+        for (int tried = 1; ; tried++) {
+            try (Connection connection = database.connect()) {
+                refuse(connection, database);
+                return;
+            } catch (SQLException away) {
+                if (tried == TRIES || isRefusal(away)) {
+                    throw new IllegalStateException(
+                            "the database does not let Steelyard in (" + database.user() + " at " + database.url()
+                                    + "): " + away.getMessage(),
+                            away);
+                }
+                if (tried == 1) {
+                    System.out.println(
+                            "The database does not answer yet (" + away.getMessage() + "); waiting for it ...");
+                }
+                pause();
+            }
+        }
+    }
+
+    /** A wrong password does not become right by waiting. */
+    private static boolean isRefusal(SQLException away) {
+        String state = String.valueOf(away.getSQLState());
+        return state.startsWith("28") || state.startsWith("42");
+    }
+
+    private static void refuse(Connection connection, ShopDatabase database) throws SQLException {
+        String version = one(connection, "select version()");
+        Matcher known = VERSION.matcher(version);
+        boolean recent = known.matches()
+                && (Integer.parseInt(known.group(1)) > OLDEST_MAJOR
+                        || Integer.parseInt(known.group(1)) == OLDEST_MAJOR
+                                && Integer.parseInt(known.group(2)) >= OLDEST_MINOR);
+        if (!recent) {
+            throw new IllegalStateException("the database is " + version + "; Steelyard needs MariaDB " + OLDEST_MAJOR
+                    + "." + OLDEST_MINOR + " or newer");
+        }
+        if (one(connection, "select @@global.read_only").matches("1|ON|READ_ONLY.*")) {
+            throw new IllegalStateException("the database at " + database.url()
+                    + " is read-only: it may be a replica; give the address of the one that is written to");
+        }
+        String collation = one(connection, "select @@collation_database");
+        if (!collation.startsWith("utf8mb4")) {
+            throw new IllegalStateException("the database sorts texts by " + collation
+                    + ", which cannot hold every name; say once: alter database"
+                    + " character set utf8mb4 collate utf8mb4_uca1400_ai_ci");
+        }
+    }
+
+    private static String one(Connection connection, String query) throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet found = statement.executeQuery(query)) {
+            found.next();
+            return found.getString(1);
+        }
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(BETWEEN.toMillis());
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped while the database was waited for", stopping);
+        }
+    }
+}
