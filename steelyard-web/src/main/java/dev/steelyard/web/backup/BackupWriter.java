@@ -14,6 +14,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -27,6 +28,9 @@ public final class BackupWriter {
 
     static final String MANIFEST = "manifest.json";
     static final String HISTORY = "flyway_schema_history";
+
+    /** Made by the migrations, or of no use elsewhere: who had a session signs in again. */
+    private static final Set<String> NOT_KEPT = Set.of(HISTORY, "WEB_SESSION", "WEB_SESSION_ATTRIBUTES");
 
     private BackupWriter() {}
 
@@ -76,7 +80,7 @@ public final class BackupWriter {
             int schema = schema(connection);
             List<Manifest.Table> tables = new ArrayList<>();
             for (String table : names(connection, "BASE TABLE")) {
-                if (!table.equals(HISTORY) && wanted.test(table)) {
+                if (!NOT_KEPT.contains(table) && wanted.test(table)) {
                     zip.putNextEntry(new ZipEntry("tables/" + table + ".ndjson"));
                     tables.add(Rows.write(connection, table, new Open(zip)));
                     zip.closeEntry();

@@ -22,6 +22,31 @@ class TwoNodesTest {
     private static final String ROPE = "/counter/price?sku=ROPE-12&sent=yes&quantity=1&a.length=10";
 
     @Test
+    void whoIsSignedInOnOneIsOnTheOther(App app, Http owner) {
+        try (App.Node other = app.anotherNode()) {
+            owner.signIn("maren");
+            Http elsewhere = owner.at(other.url());
+            assertThat(elsewhere.get("/today").text()).contains("Maren").contains("Drafts waiting");
+            assertThat(owner.get("/goods").text()).contains("Bow shackle");
+            elsewhere.get("/today");
+            elsewhere.post("/sign-out");
+            assertThat(owner.get("/today").text()).contains("Sign in");
+        }
+    }
+
+    /** As after an upgrade that changed what a session holds. */
+    @Test
+    void aSessionThatCannotBeReadIsSignedInAnew(App app, Http owner) {
+        owner.signIn("maren");
+        app.sql()
+                .sql("update WEB_SESSION_ATTRIBUTES set ATTRIBUTE_BYTES = 'nothing of ours'")
+                .update();
+        assertThat(owner.get("/today").text()).contains("Sign in");
+        owner.signIn("maren");
+        assertThat(owner.get("/today").text()).contains("Drafts waiting");
+    }
+
+    @Test
     void eachFollowsTheOther(App app, Http owner) {
         try (App.Node other = app.anotherNode()) {
             Http shopper = new Http(other.url());

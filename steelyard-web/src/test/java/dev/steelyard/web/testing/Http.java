@@ -22,15 +22,27 @@ public final class Http {
             Pattern.compile("name=\"csrf-token\" content=\"([^\"]+)\"|name=\"_csrf\" value=\"([^\"]+)\"");
 
     private final String url;
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .followRedirects(HttpClient.Redirect.NORMAL)
-            .build();
+    private final HttpClient client;
     private String token = "";
     private String reads = "";
 
     public Http(String url) {
+        this(
+                url,
+                HttpClient.newBuilder()
+                        .cookieHandler(new CookieManager())
+                        .followRedirects(HttpClient.Redirect.NORMAL)
+                        .build());
+    }
+
+    private Http(String url, HttpClient client) {
         this.url = url;
+        this.client = client;
+    }
+
+    /** The same browser, led to another node. */
+    public Http at(String node) {
+        return new Http(node, client);
     }
 
     /** From here on it says which languages it reads, as browsers do ({@code de-CH, fr;q=0.5}). */

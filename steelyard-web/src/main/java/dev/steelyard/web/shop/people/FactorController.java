@@ -3,7 +3,9 @@ package dev.steelyard.web.shop.people;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.HexFormat;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -19,7 +21,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class FactorController {
 
-    static final String PENDING = "steelyard.factor";
+    private static final String PENDING = "steelyard.factor";
     private static final String VIEW = "security/code";
     private static final String OWN = "redirect:/you";
 
@@ -85,9 +87,16 @@ class FactorController {
     }
 
     /** Makes a secret, which counts once a code of it was typed. */
+    /** The secret that waits for its first code; none where nothing was begun. */
+    static byte @Nullable [] pending(HttpServletRequest request) {
+        return request.getSession().getAttribute(PENDING) instanceof String secret
+                ? HexFormat.of().parseHex(secret)
+                : null;
+    }
+
     @PostMapping("/you/factor/begin")
     String begin(HttpServletRequest request) {
-        request.getSession().setAttribute(PENDING, factor.newSecret());
+        request.getSession().setAttribute(PENDING, HexFormat.of().formatHex(factor.newSecret()));
         return OWN + "#factor";
     }
 
@@ -97,7 +106,7 @@ class FactorController {
             @AuthenticationPrincipal StaffMember who,
             HttpServletRequest request,
             RedirectAttributes then) {
-        byte[] secret = (byte[]) request.getSession().getAttribute(PENDING);
+        byte[] secret = pending(request);
         if (secret == null) {
             return OWN;
         }

@@ -123,7 +123,7 @@ class JoinController {
         model.addAttribute("faults", faults);
         model.addAttribute("factorOn", factor.isOn(who.id()));
         model.addAttribute("codesLeft", factor.codesLeft(who.id()));
-        byte[] secret = (byte[]) request.getSession().getAttribute(FactorController.PENDING);
+        byte[] secret = FactorController.pending(request);
         model.addAttribute(
                 "picture",
                 secret == null ? null : FactorPicture.of(secret, shops.current().name(), who.getUsername()));

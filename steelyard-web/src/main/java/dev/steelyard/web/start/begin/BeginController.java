@@ -96,7 +96,25 @@ class BeginController {
         if (form == null) {
             return DOOR;
         }
-        BeginStep step = step(at);
+        String to = next(step(at), form, sent, request, response, model);
+        keep(form, request);
+        return to;
+    }
+
+    /** What changed in a session's form is kept once it is said so. */
+    private static void keep(BeginForm form, HttpServletRequest request) {
+        if (form(request) != null) {
+            request.getSession().setAttribute(FORM, form);
+        }
+    }
+
+    private String next(
+            BeginStep step,
+            BeginForm form,
+            Map<String, String> sent,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
         form.read(step, sent);
         String what = sent.getOrDefault("do", "next");
         if (what.equals("back")) {
