@@ -70,6 +70,7 @@ public final class App implements AutoCloseable {
             "quote",
             "answered_once",
             "backup_run",
+            "node",
             "shop");
 
     private final PrivateMariaDb database;

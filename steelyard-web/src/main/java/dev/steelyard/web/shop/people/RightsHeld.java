@@ -61,7 +61,8 @@ final class RightsHeld {
                     "/sheets/{id}/undo",
                     "/codes/**"));
 
-    private static final Rule KEEPERS = rule(Right.KEEP, "/shop/people/**", "/shop/keys/**", "/shop/webhooks/**");
+    private static final Rule KEEPERS =
+            rule(Right.KEEP, "/shop/people/**", "/shop/keys/**", "/shop/webhooks/**", "/shop/nodes/**");
     private static final Rule EDITORS = rule(Right.DRAFT, "/cards/{id}/edit", "/deals/{id}/edit", "/goods/{id}/edit");
 
     private RightsHeld() {}
