@@ -1,6 +1,7 @@
 package dev.steelyard.web.api;
 
 import dev.steelyard.web.base.database.DatabaseAway;
+import dev.steelyard.web.base.page.RequestIds;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -77,6 +78,10 @@ class ApiErrors implements HandlerExceptionResolver {
         ResponseEntity<String> answer = ProblemAnswer.of(found);
         response.setStatus(answer.getStatusCode().value());
         answer.getHeaders().forEach((name, values) -> values.forEach(value -> response.setHeader(name, value)));
+        String request = RequestIds.now();
+        if (request != null) {
+            response.setHeader(RequestIds.HEADER, request);
+        }
         try {
             response.getOutputStream()
                     .write(Objects.requireNonNull(answer.getBody()).getBytes(StandardCharsets.UTF_8));

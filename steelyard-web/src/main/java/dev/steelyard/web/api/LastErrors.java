@@ -2,6 +2,7 @@ package dev.steelyard.web.api;
 
 import dev.steelyard.web.base.page.ErrorWords;
 import dev.steelyard.web.base.page.NotThere;
+import dev.steelyard.web.base.page.RequestIds;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -30,6 +31,7 @@ class LastErrors implements ErrorController {
         }
         response.setStatus(code);
         model.addAttribute("status", code);
+        model.addAttribute("request", RequestIds.now());
         ErrorWords.into(model, request, code);
         return "error";
     }

@@ -21,19 +21,6 @@ class TwoNodesTest {
     private static final Duration PATIENCE = Duration.ofMinutes(2); // nothing hangs on it but when a fault is told
     private static final String ROPE = "/counter/price?sku=ROPE-12&sent=yes&quantity=1&a.length=10";
 
-    @Test
-    void whoIsSignedInOnOneIsOnTheOther(App app, Http owner) {
-        try (App.Node other = app.anotherNode()) {
-            owner.signIn("maren");
-            Http elsewhere = owner.at(other.url());
-            assertThat(elsewhere.get("/today").text()).contains("Maren").contains("Drafts waiting");
-            assertThat(owner.get("/goods").text()).contains("Bow shackle");
-            elsewhere.get("/today");
-            elsewhere.post("/sign-out");
-            assertThat(owner.get("/today").text()).contains("Sign in");
-        }
-    }
-
     /** As after an upgrade that changed what a session holds. */
     @Test
     void aSessionThatCannotBeReadIsSignedInAnew(App app, Http owner) {
@@ -47,8 +34,16 @@ class TwoNodesTest {
     }
 
     @Test
-    void eachFollowsTheOther(App app, Http owner) {
+    void eachFollowsTheOtherAndWhoIsSignedInOnOneIsOnBoth(App app, Http owner, Http browser) {
         try (App.Node other = app.anotherNode()) {
+            browser.signIn("maren");
+            Http elsewhere = browser.at(other.url());
+            assertThat(elsewhere.get("/today").text()).contains("Maren").contains("Drafts waiting");
+            assertThat(browser.get("/goods").text()).contains("Bow shackle");
+            elsewhere.get("/today");
+            elsewhere.post("/sign-out");
+            assertThat(browser.get("/today").text()).contains("Sign in");
+
             Http shopper = new Http(other.url());
             assertThat(shopper.get(ROPE).body()).contains("id=\"total\">31.00<");
 
