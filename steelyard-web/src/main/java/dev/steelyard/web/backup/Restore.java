@@ -14,6 +14,11 @@ import org.flywaydb.core.Flyway;
 /** Puts a backup into a database in which no shop is. */
 public final class Restore {
 
+    static final String FOREIGN = "The database holds tables that are none of Steelyard’s; give it one of its own";
+
+    /** The first of our migrations. */
+    static final String FIRST = "V1__the_shop.sql";
+
     private final DataSource database;
 
     public Restore(DataSource database) {
@@ -89,7 +94,7 @@ public final class Restore {
     private void refuseWhereAShopIs() {
         try (Connection connection = database.getConnection()) {
             List<String> tables = BackupWriter.names(connection, "BASE TABLE");
-            boolean foreign = !tables.isEmpty() && !tables.contains(BackupWriter.HISTORY);
+            boolean foreign = !tables.isEmpty() && !isOurs(connection, tables);
             boolean begun = tables.contains("staff")
                     && Rows.asked(connection, "select count(*) from staff", row -> row.getLong(1))
                                     .get(0)
@@ -97,13 +102,23 @@ public final class Restore {
             if (foreign || begun) {
                 throw new BackupFault(
                         foreign
-                                ? "The database holds tables that are none of Steelyard’s; give it one of its own"
+                                ? FOREIGN
                                 : "There is a shop already. A backup is put into an empty one: empty it first"
                                         + " (./steelyard reset), or give another data folder (STEELYARD_HOME)");
             }
         } catch (SQLException failed) {
             throw new BackupFault("The database could not be read: " + failed.getMessage(), failed);
         }
+    }
+
+    /** Others keep a history of the same name. */
+    private static boolean isOurs(Connection connection, List<String> tables) throws SQLException {
+        return tables.contains(BackupWriter.HISTORY)
+                && Rows.asked(
+                                connection,
+                                "select script from " + BackupWriter.HISTORY + " where version = '1'",
+                                row -> row.getString(1))
+                        .equals(List.of(FIRST));
     }
 
     private void fill(BackupReader backup) throws SQLException {

@@ -35,6 +35,7 @@ class Upgrade implements FlywayMigrationStrategy {
     @Override
     public void migrate(Flyway flyway) {
         MigrationInfo now = flyway.info().current();
+        refuseOthers(flyway);
         refuseNewer(flyway);
         Path file = null;
         if (now != null && flyway.info().pending().length > 0) {
@@ -43,6 +44,9 @@ class Upgrade implements FlywayMigrationStrategy {
         try {
             flyway.migrate();
         } catch (FlywayException failed) {
+            if (now == null && String.valueOf(failed.getMessage()).contains("non-empty schema")) {
+                throw new BackupFault(Restore.FOREIGN, failed);
+            }
             throw new BackupFault(
                     "The data could not be brought to this version: " + failed.getMessage()
                             + (file == null
@@ -52,6 +56,17 @@ class Upgrade implements FlywayMigrationStrategy {
                                             + " another data folder (STEELYARD_HOME) after ./steelyard restore "
                                             + file),
                     failed);
+        }
+    }
+
+    /** Others keep a history of the same name. */
+    private static void refuseOthers(Flyway flyway) {
+        boolean others = Arrays.stream(flyway.info().applied())
+                .filter(one -> one.getVersion() != null
+                        && one.getVersion().getVersion().equals("1"))
+                .anyMatch(one -> !one.getScript().equals(Restore.FIRST));
+        if (others) {
+            throw new BackupFault(Restore.FOREIGN);
         }
     }
 

@@ -62,12 +62,7 @@ final class ExistingDatabase {
 
     private static void refuse(Connection connection, ShopDatabase database) throws SQLException {
         String version = one(connection, "select version()");
-        Matcher known = VERSION.matcher(version);
-        boolean recent = known.matches()
-                && (Integer.parseInt(known.group(1)) > OLDEST_MAJOR
-                        || Integer.parseInt(known.group(1)) == OLDEST_MAJOR
-                                && Integer.parseInt(known.group(2)) >= OLDEST_MINOR);
-        if (!recent) {
+        if (!isRecent(version)) {
             throw new IllegalStateException("the database is " + version + "; Steelyard needs MariaDB " + OLDEST_MAJOR
                     + "." + OLDEST_MINOR + " or newer");
         }
@@ -81,6 +76,16 @@ final class ExistingDatabase {
                     + ", which cannot hold every name; say once: alter database"
                     + " character set utf8mb4 collate utf8mb4_uca1400_ai_ci");
         }
+    }
+
+    /** @param version as MariaDB says it: {@code 10.11.6-MariaDB-0+deb12u1} */
+    static boolean isRecent(String version) {
+        Matcher known = VERSION.matcher(version);
+        if (!known.matches()) {
+            return false;
+        }
+        int major = Integer.parseInt(known.group(1));
+        return major > OLDEST_MAJOR || major == OLDEST_MAJOR && Integer.parseInt(known.group(2)) >= OLDEST_MINOR;
     }
 
     private static String one(Connection connection, String query) throws SQLException {

@@ -7,6 +7,7 @@ import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,7 +28,10 @@ final class Home {
 
     static Home claim(Path path) {
         try {
-            Path folder = Files.createDirectories(path).toRealPath();
+            // where it is made here, it is its owner's alone
+            Path folder = Files.createDirectories(
+                            path, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwx------")))
+                    .toRealPath();
             FileChannel file = FileChannel.open(
                     folder.resolve("application.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             Home home = new Home(folder, file, file.tryLock());

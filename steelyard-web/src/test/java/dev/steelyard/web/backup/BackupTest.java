@@ -73,6 +73,25 @@ class BackupTest {
         }
     }
 
+    /** They may keep a history of their own under the same name. */
+    @Test
+    void nothingOfOthersIsTouched(App app) throws Exception {
+        Path file = folder.resolve("shop.zip");
+        write(app, file);
+        try (PrivateMariaDb others = PrivateMariaDb.startForgetful(folder.resolve("others"))) {
+            DataSource there = new DriverManagerDataSource(others.jdbcUrl(), others.user(), others.password());
+            JdbcTemplate sql = new JdbcTemplate(there);
+            sql.execute(
+                    "create table flyway_schema_history (version varchar(50), script varchar(1000), success tinyint)");
+            sql.execute("insert into flyway_schema_history values ('1', 'V1__letters.sql', 1)");
+            sql.execute("create table letter (words varchar(20))");
+            sql.execute("insert into letter values ('Dear Ada')");
+            assertThat(refusal(new Restore(there), file)).contains("holds tables that are none of Steelyard’s");
+            assertThat(sql.queryForObject("select words from letter", String.class))
+                    .isEqualTo("Dear Ada");
+        }
+    }
+
     @Test
     void aFileCutShortOrChangedByABitDoesNothing(App app) throws Exception {
         Path file = folder.resolve("shop.zip");

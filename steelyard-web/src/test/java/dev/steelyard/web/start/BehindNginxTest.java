@@ -58,7 +58,7 @@ class BehindNginxTest {
                         .contains("__Host-steelyard=")
                         .contains("location: /");
                 String people = curl("/shop/people");
-                assertThat(people).contains("strict-transport-security").contains("Who works here");
+                assertThat(people).contains("strict-transport-security").contains("who works here");
                 String invited = curl(
                         "/shop/people",
                         "-d",

@@ -2,10 +2,13 @@ package dev.steelyard.web.store.door;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.event.ContextRefreshedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -14,6 +17,7 @@ import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodReturnValueHandler;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerAdapter;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes what calls are told, in one piece. They are JSON whatever is asked for, so nothing is weighed up. */
@@ -33,6 +37,20 @@ class CallAnswerWriter implements HandlerMethodReturnValueHandler, WebMvcConfigu
     @Override
     public void addReturnValueHandlers(List<HandlerMethodReturnValueHandler> handlers) {
         handlers.add(this);
+    }
+
+    /** Puts it before the usual ones: each of those looks at annotations of every answer before it leaves it to the next. */
+    @EventListener
+    void first(ContextRefreshedEvent started) {
+        started.getApplicationContext()
+                .getBeanProvider(RequestMappingHandlerAdapter.class)
+                .forEach(adapter -> {
+                    List<HandlerMethodReturnValueHandler> handlers =
+                            new ArrayList<>(Objects.requireNonNull(adapter.getReturnValueHandlers()));
+                    handlers.remove(this);
+                    handlers.add(0, this);
+                    adapter.setReturnValueHandlers(handlers);
+                });
     }
 
     @Override
