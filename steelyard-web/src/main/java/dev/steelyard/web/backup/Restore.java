@@ -46,6 +46,7 @@ public final class Restore {
     private Manifest from(Path file, boolean compare) {
         try (BackupReader backup = BackupReader.open(file)) {
             Manifest manifest = backup.manifest();
+            refuseOthers();
             int newest = newest();
             if (manifest.schema() > newest) {
                 throw new BackupFault(file + " was made by Steelyard " + manifest.version() + " with schema "
@@ -91,24 +92,33 @@ public final class Restore {
                 .orElse(0);
     }
 
-    private void refuseWhereAShopIs() {
+    private void refuseOthers() {
         try (Connection connection = database.getConnection()) {
             List<String> tables = BackupWriter.names(connection, "BASE TABLE");
-            boolean foreign = !tables.isEmpty() && !isOurs(connection, tables);
-            boolean begun = tables.contains("staff")
-                    && Rows.asked(connection, "select count(*) from staff", row -> row.getLong(1))
-                                    .get(0)
-                            > 0;
-            if (foreign || begun) {
-                throw new BackupFault(
-                        foreign
-                                ? FOREIGN
-                                : "There is a shop already. A backup is put into an empty one: empty it first"
-                                        + " (./steelyard reset), or give another data folder (STEELYARD_HOME)");
+            if (!tables.isEmpty() && !isOurs(connection, tables)) {
+                throw new BackupFault(FOREIGN);
             }
         } catch (SQLException failed) {
-            throw new BackupFault("The database could not be read: " + failed.getMessage(), failed);
+            throw unread(failed);
         }
+    }
+
+    private void refuseWhereAShopIs() {
+        try (Connection connection = database.getConnection()) {
+            if (BackupWriter.names(connection, "BASE TABLE").contains("staff")
+                    && Rows.asked(connection, "select count(*) from staff", row -> row.getLong(1))
+                                    .get(0)
+                            > 0) {
+                throw new BackupFault("There is a shop already. A backup is put into an empty one: empty it first"
+                        + " (./steelyard reset), or give another data folder (STEELYARD_HOME)");
+            }
+        } catch (SQLException failed) {
+            throw unread(failed);
+        }
+    }
+
+    private static BackupFault unread(SQLException failed) {
+        return new BackupFault("The database could not be read: " + failed.getMessage(), failed);
     }
 
     /** Others keep a history of the same name. */

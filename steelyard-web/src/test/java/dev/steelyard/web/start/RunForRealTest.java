@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** On a database that is there already, behind a proxy, written to a file while it runs, and put back elsewhere. */
 class RunForRealTest {
@@ -73,7 +75,49 @@ class RunForRealTest {
             assertThat(command(home))
                     .contains("does not let Steelyard in (steelyard at jdbc:mariadb:")
                     .endsWith("exit 1");
+            set(home, "db-url=" + database.jdbcUrl(), "db-user=steelyard", "db-password=" + database.password());
+            keeper(data, "set global read_only = 1");
+            assertThat(command(home))
+                    .contains("is read-only: it may be a replica")
+                    .endsWith("exit 1");
+            keeper(data, "set global read_only = 0; alter database steelyard character set latin1");
+            assertThat(command(home))
+                    .contains("sorts texts by latin1_swedish_ci")
+                    .endsWith("exit 1");
+            keeper(data, "alter database steelyard character set utf8mb4; create table steelyard.letter (words text)");
+            assertThat(command(home))
+                    .contains("holds tables that are none of Steelyard’s")
+                    .endsWith("exit 1");
         }
+    }
+
+    /** What the keeper of the database does there. */
+    private static void keeper(Path data, String statements) throws IOException, InterruptedException {
+        Process client = new ProcessBuilder(
+                        "mariadb",
+                        "--no-defaults",
+                        "-S",
+                        data.resolve("mariadb.sock").toString(),
+                        "-u",
+                        System.getProperty("user.name"),
+                        "-e",
+                        statements)
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(client.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(client.waitFor()).as(said).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "10.6.18-MariaDB-log, false",
+        "10.10.2-MariaDB, true",
+        "10.11.6-MariaDB-0+deb12u1, true",
+        "11.4.3-MariaDB, true",
+        "8.0.36, false"
+    })
+    void onlyARecentMariaDbWillDo(String version, boolean does) {
+        assertThat(ExistingDatabase.isRecent(version)).isEqualTo(does);
     }
 
     @Test
