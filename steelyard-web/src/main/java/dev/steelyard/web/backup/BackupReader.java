@@ -1,17 +1,16 @@
 package dev.steelyard.web.backup;
 
+import dev.steelyard.web.base.page.Fingerprint;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.util.HexFormat;
-import java.util.Iterator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -19,8 +18,6 @@ import tools.jackson.core.JacksonException;
 
 /** A backup that is looked at. */
 final class BackupReader implements AutoCloseable {
-
-    private static final int PART = 1 << 16;
 
     private final Path file;
     private final ZipFile zip;
@@ -77,15 +74,10 @@ final class BackupReader implements AutoCloseable {
     void verify() {
         for (Manifest.Table table : manifest.tables()) {
             try (InputStream rows = rows(table)) {
-                MessageDigest sha256 = Rows.sha256();
-                DigestInputStream digested = new DigestInputStream(rows, sha256);
-                byte[] part = new byte[PART];
-                long bytes = 0;
-                for (int read = digested.read(part); read >= 0; read = digested.read(part)) {
-                    bytes += read;
-                }
+                DigestInputStream digested = new DigestInputStream(rows, Fingerprint.digest());
+                long bytes = digested.transferTo(OutputStream.nullOutputStream());
                 if (bytes != table.bytes()
-                        || !HexFormat.of().formatHex(sha256.digest()).equals(table.sha256())) {
+                        || !Fingerprint.of(digested.getMessageDigest()).equals(table.sha256())) {
                     throw damaged(table, "its rows are not those that were written");
                 }
             } catch (IOException broken) {
@@ -110,10 +102,9 @@ final class BackupReader implements AutoCloseable {
     Iterable<String> lines(Manifest.Table table) {
         return () -> {
             try {
-                Iterator<String> lines = new BufferedReader(new InputStreamReader(rows(table), StandardCharsets.UTF_8))
+                return new BufferedReader(new InputStreamReader(rows(table), StandardCharsets.UTF_8))
                         .lines()
                         .iterator();
-                return lines;
             } catch (IOException failed) {
                 throw new UncheckedIOException(failed);
             }

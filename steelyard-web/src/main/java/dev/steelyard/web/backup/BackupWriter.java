@@ -81,7 +81,7 @@ public final class BackupWriter {
             List<Manifest.Table> tables = new ArrayList<>();
             for (String table : names(connection, "BASE TABLE")) {
                 if (!NOT_KEPT.contains(table) && wanted.test(table)) {
-                    zip.putNextEntry(new ZipEntry("tables/" + table + ".ndjson"));
+                    zip.putNextEntry(new ZipEntry(Manifest.Table.entry(table)));
                     tables.add(Rows.write(connection, table, new Open(zip)));
                     zip.closeEntry();
                 }

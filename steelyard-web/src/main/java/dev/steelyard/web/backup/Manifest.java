@@ -25,7 +25,11 @@ public record Manifest(
     record Table(String name, List<Column> columns, long rows, long bytes, String sha256) {
 
         String entry() {
-            return "tables/" + name + ".ndjson";
+            return entry(name);
+        }
+
+        static String entry(String table) {
+            return "tables/" + table + ".ndjson";
         }
     }
 

@@ -1,12 +1,10 @@
 package dev.steelyard.web.backup;
 
 import dev.steelyard.web.backup.Manifest.Column;
+import dev.steelyard.web.base.page.Fingerprint;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.security.DigestOutputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -15,7 +13,6 @@ import java.sql.Statement;
 import java.sql.Types;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +33,7 @@ final class Rows {
     /** Writes all of a table. */
     static Manifest.Table write(Connection connection, String table, OutputStream to) throws SQLException, IOException {
         List<Column> columns = columns(connection, table);
-        DigestOutputStream digested = new DigestOutputStream(to, sha256());
+        DigestOutputStream digested = new DigestOutputStream(to, Fingerprint.digest());
         Counted counted = new Counted(digested);
         long rows = 0;
         try (Statement statement =
@@ -56,12 +53,7 @@ final class Rows {
                 json.flush();
             }
         }
-        return new Manifest.Table(
-                table,
-                columns,
-                rows,
-                counted.bytes,
-                HexFormat.of().formatHex(digested.getMessageDigest().digest()));
+        return new Manifest.Table(table, columns, rows, counted.bytes, Fingerprint.of(digested.getMessageDigest()));
     }
 
     private static @Nullable String value(ResultSet row, int number, Column column) throws SQLException {
@@ -144,18 +136,6 @@ final class Rows {
             }
         }
         return all;
-    }
-
-    static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException("every Java has SHA-256", never);
-        }
-    }
-
-    static byte[] utf8(String text) {
-        return text.getBytes(StandardCharsets.UTF_8);
     }
 
     /** Counts what goes through. */
