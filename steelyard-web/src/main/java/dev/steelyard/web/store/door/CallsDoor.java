@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -34,6 +35,9 @@ final class CallsDoor extends HttpFilter {
     private final transient ObjectProvider<DispatcherServlet> servlet;
     private final transient Set<String> hosts;
 
+    /** Looked up at the first call: the server makes its filters before there is one, and each look costs. */
+    private transient volatile @Nullable DispatcherServlet answers;
+
     private CallsDoor(ObjectProvider<DispatcherServlet> servlet, Set<String> hosts) {
         this.servlet = servlet;
         this.hosts = hosts;
@@ -47,7 +51,12 @@ final class CallsDoor extends HttpFilter {
                 && !path.equals(TRIALS)
                 && path.equals(request.getRequestURI())
                 && hosts.contains(request.getServerName())) {
-            servlet.getObject().service(request, response);
+            DispatcherServlet found = answers;
+            if (found == null) {
+                found = servlet.getObject();
+                answers = found;
+            }
+            found.service(request, response);
         } else {
             chain.doFilter(request, response);
         }
