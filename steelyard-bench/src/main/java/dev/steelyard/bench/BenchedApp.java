@@ -35,8 +35,16 @@ final class BenchedApp implements AutoCloseable {
         return start(List.of("-Xmx" + megabytes + "m", "-jar", jar), options);
     }
 
+    /** Once more, on the data of one that was closed. */
+    static BenchedApp again(String jar, int megabytes, Path home, String... options) throws IOException {
+        return start(home, List.of("-Xmx" + megabytes + "m", "-jar", jar), options);
+    }
+
     private static BenchedApp start(List<String> how, String... options) throws IOException {
-        Path home = Files.createTempDirectory("steelyard-bench");
+        return start(Files.createTempDirectory("steelyard-bench"), how, options);
+    }
+
+    private static BenchedApp start(Path home, List<String> how, String... options) throws IOException {
         List<String> command = new ArrayList<>(
                 List.of(ProcessHandle.current().info().command().orElse("java"), "-Dsteelyard.home=" + home));
         command.addAll(how);

@@ -1,43 +1,49 @@
 package dev.steelyard.core.card;
 
 import dev.steelyard.core.card.GoodsRule.Attribute;
+import dev.steelyard.core.shared.PerPart;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.text.Similar;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.BitSet;
-import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * All goods of a shop, found by what they are: which goods a rule means is answered from those that have one of the values
- * it names, not by asking all. Immutable; made ready when something is first asked of it.
+ * it names, not by asking all. Immutable; a part is made ready when something is first asked of it, and shared with the
+ * directory of goods that have changed elsewhere.
  */
 public final class GoodsDirectory {
 
-    private final List<Product> goods;
-    private volatile @Nullable Ready ready;
+    private final SharedList<Product> goods;
+    private final PerPart<Product, DirectoryPart> parts;
 
-    private GoodsDirectory(List<Product> goods) {
-        this.goods = List.copyOf(goods);
+    private GoodsDirectory(SharedList<Product> goods, PerPart<Product, DirectoryPart> parts) {
+        this.goods = goods;
+        this.parts = parts;
     }
 
     public static GoodsDirectory of(List<Product> goods) {
-        return new GoodsDirectory(goods);
+        return of(SharedList.of(goods));
     }
 
-    private record Ready(
-            Map<Attribute, Map<String, int[]>> places, Map<String, Item> items, Map<String, String> names) {}
+    public static GoodsDirectory of(SharedList<Product> goods) {
+        return new GoodsDirectory(goods, PerPart.of(goods, DirectoryPart::new));
+    }
+
+    /** The directory of goods of which most are these. */
+    public GoodsDirectory next(SharedList<Product> others) {
+        return new GoodsDirectory(others, parts.next(others));
+    }
 
     /** All of them, in the order given. */
-    public List<Product> all() {
+    public SharedList<Product> all() {
         return goods;
     }
 
@@ -55,111 +61,62 @@ public final class GoodsDirectory {
 
     /** What a SKU orders; none where nothing is. */
     public @Nullable Item item(String sku) {
-        return ready().items().get(sku);
+        return parts.all()
+                .map(part -> part.item(sku))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     /** The SKUs of products and variants that are nearest to one that nothing has; those whose letters differ least first. */
     public List<String> nearest(String sku, int few) {
-        Set<String> known = new LinkedHashSet<>(names().keySet());
-        known.addAll(ready().items().keySet());
+        Set<String> known = new TreeSet<>();
+        for (Product product : goods) {
+            known.addAll(product.names());
+            known.addAll(product.itemSkus());
+        }
         return Similar.nearest(sku, known, few);
     }
 
     /** What products are called, by their SKU. */
     public Map<String, String> names() {
-        return ready().names();
+        Map<String, String> names = new HashMap<>();
+        goods.forEach(product -> names.put(product.sku().value(), product.name()));
+        return names;
+    }
+
+    /** What the product of a SKU is called; none where nothing has it. */
+    public @Nullable String name(String sku) {
+        return parts.all()
+                .map(part -> part.product(sku))
+                .filter(Objects::nonNull)
+                .map(Product::name)
+                .findFirst()
+                .orElse(null);
     }
 
     /** The values that goods have of an attribute, sorted. */
     public Set<String> values(Attribute attribute) {
-        return Objects.requireNonNull(ready().places().get(attribute)).keySet();
+        Set<String> values = new TreeSet<>();
+        parts.all().forEach(part -> part.addValues(attribute, values));
+        return values;
+    }
+
+    /**
+     * What stands in another list at the places of goods that a rule may mean: all that it means are among them.
+     *
+     * @param beside a list in the same parts
+     */
+    public <T> Stream<T> beside(GoodsRule rule, SharedList<T> beside) {
+        Iterator<List<T>> others = beside.parts().iterator();
+        return parts.all().flatMap(part -> {
+            List<T> other = others.next();
+            return part.places(rule).mapToObj(other::get);
+        });
     }
 
     /** All that a rule means are among them. */
     private Stream<Product> candidates(GoodsRule rule) {
-        BitSet places = places(rule, ready());
-        return places == null ? goods.stream() : places.stream().mapToObj(goods::get);
-    }
-
-    /** None where the rule may mean anything. */
-    private static @Nullable BitSet places(GoodsRule rule, Ready ready) {
-        if (rule instanceof GoodsRule.Is is) {
-            Map<String, int[]> ofAttribute =
-                    Objects.requireNonNull(ready.places().get(is.attribute()));
-            BitSet found = new BitSet();
-            is.values().stream()
-                    .map(ofAttribute::get)
-                    .filter(Objects::nonNull)
-                    .flatMapToInt(Arrays::stream)
-                    .forEach(found::set);
-            return found;
-        } else if (rule instanceof GoodsRule.Any any) {
-            BitSet found = new BitSet();
-            for (GoodsRule part : any.rules()) {
-                BitSet places = places(part, ready);
-                if (places == null) {
-                    return null;
-                }
-                found.or(places);
-            }
-            return found;
-        } else if (rule instanceof GoodsRule.All every) {
-            BitSet found = null;
-            for (GoodsRule part : every.rules()) {
-                BitSet places = places(part, ready);
-                if (places != null && found == null) {
-                    found = places;
-                } else if (places != null) {
-                    found.and(places);
-                }
-            }
-            return found;
-        }
-        return null;
-    }
-
-    private Ready ready() {
-        Ready now = ready;
-        if (now == null) {
-            synchronized (this) {
-                now = ready;
-                if (now == null) {
-                    now = make();
-                    ready = now;
-                }
-            }
-        }
-        return now;
-    }
-
-    private Ready make() {
-        Map<Attribute, Map<String, List<Integer>>> places = new EnumMap<>(Attribute.class);
-        for (Attribute attribute : Attribute.values()) {
-            places.put(attribute, new TreeMap<>());
-        }
-        Map<String, Item> items = new HashMap<>();
-        Map<String, String> names = new HashMap<>();
-        for (int i = 0; i < goods.size(); i++) {
-            Product product = goods.get(i);
-            names.put(product.sku().value(), product.name());
-            for (Item item : product.items()) {
-                items.put(item.sku().value(), item);
-            }
-            for (Attribute attribute : Attribute.values()) {
-                for (String value : attribute.of(product)) {
-                    Objects.requireNonNull(places.get(attribute))
-                            .computeIfAbsent(value, any -> new ArrayList<>(1))
-                            .add(i);
-                }
-            }
-        }
-        Map<Attribute, Map<String, int[]>> packed = new EnumMap<>(Attribute.class);
-        places.forEach((attribute, ofValues) -> {
-            Map<String, int[]> arrays = new TreeMap<>();
-            ofValues.forEach((value, list) ->
-                    arrays.put(value, list.stream().mapToInt(Integer::intValue).toArray()));
-            packed.put(attribute, arrays);
-        });
-        return new Ready(packed, items, names);
+        return parts.all().flatMap(part -> part.candidates(rule));
     }
 }

@@ -2,7 +2,6 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.CardState;
 import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.TaxRules;
@@ -16,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 public final class DealBook {
 
     /** No deals. */
-    public static final DealBook NONE = of(List.of(), new Rounding(2, 2), null, List.of());
+    public static final DealBook NONE = of(List.of(), new Rounding(2, 2), null);
 
     private final List<PreparedDeal> deals;
     private final DealIndex index;
@@ -32,14 +31,13 @@ public final class DealBook {
      * A book of these deals, in the order in which they are applied. Drafts are left out.
      *
      * @param tax for deals whose amounts are in other terms than the prices; none where no tax is reckoned
-     * @param goods whose lines are found fastest; lines of other goods are dealt with all the same
      */
-    public static DealBook of(List<Deal> deals, Rounding rounding, @Nullable TaxRules tax, List<Product> goods) {
+    public static DealBook of(List<Deal> deals, Rounding rounding, @Nullable TaxRules tax) {
         List<PreparedDeal> prepared = deals.stream()
                 .filter(deal -> deal.state() != CardState.DRAFT)
                 .map(deal -> new PreparedDeal(deal, tax))
                 .toList();
-        return new DealBook(prepared, new DealIndex(prepared, goods), rounding);
+        return new DealBook(prepared, new DealIndex(prepared), rounding);
     }
 
     public List<Deal> deals() {

@@ -2,7 +2,6 @@ package dev.steelyard.core.deal;
 
 import dev.steelyard.core.card.GoodsIndex;
 import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,6 +9,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,28 +26,18 @@ final class DealIndex {
     private final List<Integer> anywhere = new ArrayList<>();
     private final List<Integer> byGoods = new ArrayList<>();
     private final GoodsIndex goods;
-    private final Map<Sku, Known> known = new HashMap<>();
+    private final Map<Sku, Known> known = new ConcurrentHashMap<>();
 
-    /** An item with the deals that act on it, of those found by goods. */
+    /** An item with the deals that act on it, of those found by goods; looked for once, when it is first sold. */
     private record Known(Item item, int[] deals) {}
 
-    DealIndex(List<PreparedDeal> deals, List<Product> sold) {
+    DealIndex(List<PreparedDeal> deals) {
         this.deals = deals;
         for (int i = 0; i < deals.size(); i++) {
             put(i, deals.get(i));
         }
         goods = new GoodsIndex(
                 byGoods.stream().map(i -> deals.get(i).deal().acted().rule()).toList());
-        if (!byGoods.isEmpty()) {
-            Map<List<Integer>, int[]> shared = new HashMap<>();
-            for (Product product : sold) {
-                for (Item item : product.items()) {
-                    int[] acting = shared.computeIfAbsent(
-                            acting(item), list -> list.stream().mapToInt(i -> i).toArray());
-                    known.put(item.sku(), new Known(item, acting));
-                }
-            }
-        }
     }
 
     private void put(int place, PreparedDeal prepared) {
@@ -73,14 +63,16 @@ final class DealIndex {
         }
     }
 
-    private List<Integer> acting(Item item) {
-        List<Integer> acting = new ArrayList<>();
-        for (int candidate : goods.candidates(item.product())) {
-            int place = byGoods.get(candidate);
-            if (deals.get(place).deal().acted().has(item)) {
-                acting.add(place);
-            }
+    private int[] acting(Item item) {
+        Known there = known.get(item.sku());
+        if (there != null && there.item == item) {
+            return there.deals;
         }
+        int[] acting = goods.candidates(item.product()).stream()
+                .mapToInt(byGoods::get)
+                .filter(place -> deals.get(place).deal().acted().has(item))
+                .toArray();
+        known.put(item.sku(), new Known(item, acting));
         return acting;
     }
 
@@ -102,16 +94,8 @@ final class DealIndex {
         }
         if (!byGoods.isEmpty()) {
             for (int i = 0; i < lines.size(); i++) {
-                Item item = lines.get(i).item();
-                Known there = known.get(item.sku());
-                if (there != null && there.item == item) {
-                    for (int deal : there.deals) {
-                        found.add(deal, i);
-                    }
-                } else {
-                    for (int deal : acting(item)) {
-                        found.add(deal, i);
-                    }
+                for (int deal : acting(lines.get(i).item())) {
+                    found.add(deal, i);
                 }
             }
         }

@@ -59,7 +59,7 @@ final class DealOnGoods {
         Deal always = deal.when(byPayment ? Conditions.payment(ANY_PAYMENT) : Conditions.NONE)
                 .in(CardState.LIVE);
         Rounding rounding = book.rules().rounding();
-        DealBook alone = DealBook.of(List.of(always), rounding, null, List.of());
+        DealBook alone = DealBook.of(List.of(always), rounding, null);
         List<Finding> found = new ArrayList<>();
         GoodsSet acted = deal.acted();
         goods.items(acted).limit(MOST_ITEMS).forEach(item -> look(item, deal, alone, found));

@@ -3,6 +3,7 @@ package dev.steelyard.core.ladder;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -93,6 +94,10 @@ public final class Breaks {
 
     private static Map<@Nullable String, BreaksInForce> prepare(
             List<Break> rows, BigDecimal factor, Set<String> alone) {
+        if (rows.stream().allMatch(one -> one.group() == null)) {
+            return Collections.singletonMap(
+                    null, BreaksInForce.of(rows, null, factor, alone)); // most rows; a map of one is small
+        }
         Map<@Nullable String, BreaksInForce> prepared = new HashMap<>();
         prepared.put(null, BreaksInForce.of(rows, null, factor, alone));
         for (Break one : rows) {

@@ -28,7 +28,8 @@ public final class BreaksInForce {
     private BreaksInForce(TreeMap<BigDecimal, Break> byThreshold, BigDecimal factor) {
         this.breaks = byThreshold.values().toArray(Break[]::new);
         this.thresholds = Arrays.stream(breaks)
-                .map(one -> one.from().multiply(factor, Decimals.EXACT))
+                .map(one ->
+                        factor.equals(BigDecimal.ONE) ? one.from() : one.from().multiply(factor, Decimals.EXACT))
                 .toArray(BigDecimal[]::new);
         // so many whole pieces, rounded up, reach the same break
         this.whole = Arrays.stream(thresholds)

@@ -2,6 +2,7 @@ package dev.steelyard.core.number;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.stream.IntStream;
 
 /**
  * The arithmetic every price is made with: IEEE 754 decimal128, 34 significant digits, half-even, so that two
@@ -17,6 +18,10 @@ public final class Decimals {
 
     private static final int DIGITS_BELOW = 12;
 
+    private static final int SMALL_DIGITS = 3;
+    private static final BigDecimal[] SMALL = // thresholds above all; a million goods have three each
+            IntStream.range(0, 1_000).mapToObj(BigDecimal::valueOf).toArray(BigDecimal[]::new);
+
     private Decimals() {}
 
     /** Whether a value has reached {@link #TOO_LARGE}, either sign. */
@@ -30,7 +35,9 @@ public final class Decimals {
     /** The same number without trailing zeros and never with an exponent: 10.50 is 10.5, 1E+2 is 100. */
     public static BigDecimal normal(BigDecimal value) {
         BigDecimal stripped = value.stripTrailingZeros();
-        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+        BigDecimal whole = stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+        boolean small = whole.scale() == 0 && whole.signum() >= 0 && whole.precision() <= SMALL_DIGITS;
+        return small ? SMALL[whole.intValue()] : whole;
     }
 
     /** Digits without exponent or trailing zeros beyond {@code minScale} decimals: 7.4000 at 2 is {@code 7.40}. */

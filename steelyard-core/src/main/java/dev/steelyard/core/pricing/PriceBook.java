@@ -11,18 +11,22 @@ import dev.steelyard.core.deal.DealBook;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.CardIndex.Covering;
 import dev.steelyard.core.reckoning.Place;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.said.Part;
 import dev.steelyard.core.said.Part.Join;
 import dev.steelyard.core.said.Refusal;
+import dev.steelyard.core.shared.SharedList.Change;
+import dev.steelyard.core.shared.SharedMap;
 import dev.steelyard.core.tax.TaxRules;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -36,27 +40,48 @@ public final class PriceBook {
 
     private final ShopRules rules;
     private final List<PreparedCard> order;
-    private final Map<Sku, Entry> entries;
-    private final Map<Sku, Product> products;
+    private final CardIndex index;
+    private final SharedMap<Sku, Entry> entries;
+    private final SharedMap<Sku, Product> varied;
     private final DealBook deals;
     private final @Nullable TaxRules tax;
 
     private PriceBook(
             ShopRules rules,
             List<PreparedCard> order,
-            Map<Sku, Entry> entries,
-            Map<Sku, Product> products,
+            CardIndex index,
+            SharedMap<Sku, Entry> entries,
+            SharedMap<Sku, Product> varied,
             DealBook deals,
             @Nullable TaxRules tax) {
         this.rules = rules;
-        this.order = List.copyOf(order);
+        this.order = order;
+        this.index = index;
         this.entries = entries;
-        this.products = products;
+        this.varied = varied;
         this.deals = deals;
         this.tax = tax;
     }
 
-    private record Entry(Item item, List<PreparedCard> covering) {}
+    /** An item, shared by the books that sell it, with the cards that the last one to be asked found for it. */
+    private static final class Entry {
+
+        private final Item item;
+        private @Nullable Covering covering; // found anew by whoever does not see it; whole whenever it is seen
+
+        Entry(Item item) {
+            this.item = item;
+        }
+
+        List<PreparedCard> covering(CardIndex index) {
+            Covering found = covering;
+            if (found == null || found.by() != index) {
+                found = index.covering(item);
+                covering = found;
+            }
+            return found.cards();
+        }
+    }
 
     /** A book without deals in which no tax is reckoned. */
     public static PriceBook of(ShopRules rules, List<PreparedCard> cards, List<Product> products) {
@@ -76,23 +101,83 @@ public final class PriceBook {
             List<Deal> deals,
             @Nullable TaxRules tax,
             List<Product> products) {
-        List<PreparedCard> order = new ArrayList<>();
-        cards.stream().filter(card -> card.card().state() != CardState.DRAFT).forEach(order::add);
+        List<PreparedCard> order = new ArrayList<>(withoutDrafts(cards));
         order.add(PreparedCard.prepare(RateCard.SHELF_PRICE, rules.currency().getCurrencyCode())
                 .orThrow());
-        CardIndex index = new CardIndex(order);
+        DealBook dealt = DealBook.of(deals, rules.rounding(), tax);
         Map<Sku, Entry> entries = new HashMap<>();
-        Map<Sku, Product> bySku = new HashMap<>();
-        for (Product product : products) {
-            bySku.put(product.sku(), product);
-            List<PreparedCard> covering = index.covering(product);
-            for (Item item : product.items()) {
-                if (entries.put(item.sku(), new Entry(item, index.covering(item, covering))) != null) {
-                    throw new IllegalArgumentException("two goods have the SKU " + item.sku());
-                }
+        Map<Sku, Product> varied = new HashMap<>();
+        products.forEach(product -> add(product, entries, varied));
+        return new PriceBook(
+                rules,
+                List.copyOf(order),
+                new CardIndex(order),
+                SharedMap.of(entries),
+                SharedMap.of(varied),
+                dealt,
+                tax);
+    }
+
+    /**
+     * The book after this one, as {@link #of} would make it. What did not change is shared, so that one new price among a
+     * million goods is in force as soon as among ten; cards that are the same objects and deals that say the same are not
+     * looked for again.
+     *
+     * @throws IllegalArgumentException where two goods have the same SKU
+     */
+    public PriceBook next(
+            ShopRules rules,
+            List<PreparedCard> cards,
+            List<Deal> deals,
+            @Nullable TaxRules tax,
+            Change<Product> goods) {
+        PriceBook shell = of(rules, cards, deals, tax, List.of());
+        boolean sameCards = rules.equals(this.rules) && withoutDrafts(cards).equals(order.subList(0, order.size() - 1));
+        boolean sameDeals = rules.rounding().equals(this.rules.rounding())
+                && Objects.equals(tax, this.tax)
+                && shell.deals.deals().equals(this.deals.deals());
+        Map<Sku, Entry> come = new HashMap<>();
+        Map<Sku, Product> variedCome = new HashMap<>();
+        goods.come().forEach(product -> add(product, come, variedCome));
+        List<Sku> gone = goods.gone().stream()
+                .flatMap(product -> product.items().stream())
+                .map(Item::sku)
+                .toList();
+        SharedMap<Sku, Entry> left = entries.after(gone, Map.of());
+        for (Sku sku : come.keySet()) {
+            if (left.get(sku) != null) {
+                throw twice(sku);
             }
         }
-        return new PriceBook(rules, order, entries, bySku, DealBook.of(deals, rules.rounding(), tax, products), tax);
+        return new PriceBook(
+                rules,
+                sameCards ? order : shell.order,
+                sameCards ? index : shell.index,
+                left.after(List.of(), come),
+                varied.after(goods.gone().stream().map(Product::sku).toList(), variedCome),
+                sameDeals ? this.deals : shell.deals,
+                tax);
+    }
+
+    private static List<PreparedCard> withoutDrafts(List<PreparedCard> cards) {
+        return cards.stream()
+                .filter(card -> card.card().state() != CardState.DRAFT)
+                .toList();
+    }
+
+    private static void add(Product product, Map<Sku, Entry> entries, Map<Sku, Product> varied) {
+        if (!product.variants().isEmpty()) {
+            varied.put(product.sku(), product);
+        }
+        for (Item item : product.items()) {
+            if (entries.put(item.sku(), new Entry(item)) != null) {
+                throw twice(item.sku());
+            }
+        }
+    }
+
+    private static IllegalArgumentException twice(Sku sku) {
+        return new IllegalArgumentException("two goods have the SKU " + sku);
     }
 
     public ShopRules rules() {
@@ -110,26 +195,26 @@ public final class PriceBook {
 
     /** The same goods, cards and deals under other rules of tax: what they would come to, before anybody says so. */
     public PriceBook withTax(@Nullable TaxRules other) {
-        DealBook dealt = DealBook.of(deals.deals(), rules.rounding(), other, List.of()); // for a few baskets, no index
-        return new PriceBook(rules, order, entries, products, dealt, other);
+        DealBook dealt = DealBook.of(deals.deals(), rules.rounding(), other);
+        return new PriceBook(rules, order, index, entries, varied, dealt, other);
     }
 
     /** The same goods and cards with other deals: a deal tried before it is live. */
     public PriceBook withDeals(List<Deal> others) {
-        DealBook dealt = DealBook.of(others, rules.rounding(), tax, List.of()); // for a few baskets, no index
-        return new PriceBook(rules, order, entries, products, dealt, tax);
+        DealBook dealt = DealBook.of(others, rules.rounding(), tax);
+        return new PriceBook(rules, order, index, entries, varied, dealt, tax);
     }
 
     /** What a SKU orders; none where nothing of that SKU is sold. */
     public @Nullable Item item(Sku sku) {
         Entry entry = entries.get(sku);
-        return entry == null ? null : entry.item();
+        return entry == null ? null : entry.item;
     }
 
     /** The product of a SKU, also where only its variants can be ordered. */
     public Optional<Product> product(Sku sku) {
         Entry entry = entries.get(sku);
-        return entry != null ? Optional.of(entry.item().product()) : Optional.ofNullable(products.get(sku));
+        return entry != null ? Optional.of(entry.item.product()) : Optional.ofNullable(varied.get(sku));
     }
 
     /** The card that would price a line of an item; none where nothing of that SKU is sold. */
@@ -137,7 +222,7 @@ public final class PriceBook {
         Entry entry = entries.get(sku);
         return entry == null
                 ? null
-                : CardChoice.of(entry.covering(), customer, at).card();
+                : CardChoice.of(entry.covering(index), customer, at).card();
     }
 
     /**
@@ -150,11 +235,11 @@ public final class PriceBook {
         if (entry == null) {
             return List.of();
         }
-        PreparedCard winner = CardChoice.of(entry.covering(), customer, at).card();
+        PreparedCard winner = CardChoice.of(entry.covering(index), customer, at).card();
         List<Verdict> verdicts = new ArrayList<>();
         boolean won = false;
         for (PreparedCard one : order) {
-            verdicts.add(Verdict.of(one.card(), entry.item(), customer, at, one == winner, won));
+            verdicts.add(Verdict.of(one.card(), entry.item, customer, at, one == winner, won));
             won |= one == winner;
         }
         return verdicts;
@@ -210,7 +295,7 @@ public final class PriceBook {
     }
 
     private Refused notSold(Sku sku) {
-        Product product = products.get(sku);
+        Product product = varied.get(sku);
         return product == null
                 ? Refused.at(Place.SKU, Refusal.SKU_UNKNOWN, Part.typed(sku.value()))
                 : Refused.at(
@@ -230,8 +315,8 @@ public final class PriceBook {
             throw notSold(line.sku());
         }
         return LineStart.of(
-                new Asked(entry.item(), line.quantity(), line.answers(), customer.group(), at.toLocalDate()),
-                CardChoice.of(entry.covering(), customer, at),
+                new Asked(entry.item, line.quantity(), line.answers(), customer.group(), at.toLocalDate()),
+                CardChoice.of(entry.covering(index), customer, at),
                 rules,
                 explain);
     }

@@ -97,7 +97,7 @@ class DealBookTest {
         List<SoldLine> taxed = lines("A 1 37.90", "B 1 4.49", "C 1 97.14").stream()
                 .map(line -> new SoldLine(line.item(), line.quantity(), line.total(), new BigDecimal("19")))
                 .toList();
-        Dealt dealt = DealBook.of(List.of(off), Rounding.of(Currency.getInstance("EUR")), tax, List.of())
+        Dealt dealt = DealBook.of(List.of(off), Rounding.of(Currency.getInstance("EUR")), tax)
                 .apply(taxed, ANYONE);
         assertThat(dealt.used().get(0).saved()).as("2.50 × 1.19 is 2.975").hasToString("2.98");
     }
@@ -327,7 +327,7 @@ class DealBookTest {
     }
 
     private static DealBook of(Deal deal, TaxRules tax) {
-        return DealBook.of(List.of(deal), new Rounding(2, 2), tax, List.of());
+        return DealBook.of(List.of(deal), new Rounding(2, 2), tax);
     }
 
     private static SoldLine taxed(String text, String rate) {

@@ -270,13 +270,7 @@ class DealPropertiesTest {
                         });
             }
             Occasion occasion = new Occasion(ANYONE.customer(), "card", java.util.Set.of("C1"), Lines.MONDAY_NOON);
-            DealBook book = random.nextBoolean()
-                    ? Lines.book(deals.toArray(Deal[]::new))
-                    : DealBook.of(
-                            deals,
-                            EURO,
-                            null,
-                            lines.stream().map(line -> line.item().product()).toList());
+            DealBook book = Lines.book(deals.toArray(Deal[]::new));
             assertThat(book.apply(lines, occasion).left())
                     .isEqualTo(book.explain(lines, occasion).left());
         }

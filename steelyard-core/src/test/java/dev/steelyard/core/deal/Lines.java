@@ -66,7 +66,7 @@ final class Lines {
     }
 
     static DealBook book(Deal... deals) {
-        return DealBook.of(List.of(deals), EURO, null, List.of());
+        return DealBook.of(List.of(deals), EURO, null);
     }
 
     /** What is left of each line. */

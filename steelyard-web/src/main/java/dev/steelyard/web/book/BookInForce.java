@@ -7,6 +7,8 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.said.Wording;
+import dev.steelyard.core.shared.SharedList;
+import dev.steelyard.web.goods.Assortment;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import java.util.List;
@@ -19,8 +21,7 @@ import org.jspecify.annotations.Nullable;
  * A price book with the revision of prices it was made from.
  *
  * @param shop the settings it was made with
- * @param sold all that it sells, by name
- * @param directory the same, as prices see them, to look things up in
+ * @param assortment all that it sells
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
  * @param groups of customers, by name
@@ -28,17 +29,26 @@ import org.jspecify.annotations.Nullable;
  */
 public record BookInForce(
         Shop shop,
-        List<SoldProduct> sold,
-        GoodsDirectory directory,
+        Assortment assortment,
         List<CardInForce> cards,
         List<DealInForce> deals,
         List<String> groups,
         Map<String, Wording> categories,
         PriceBook book) {
 
+    /** All that it sells, by name. */
+    public SharedList<SoldProduct> sold() {
+        return assortment.goods();
+    }
+
+    /** The same, as prices see it, to look things up in. */
+    public GoodsDirectory directory() {
+        return assortment.directory();
+    }
+
     /** All that it sells, as prices see it, by name. */
-    public List<Product> goods() {
-        return directory.all();
+    public SharedList<Product> goods() {
+        return directory().all();
     }
 
     /** What a category is called in each language. */

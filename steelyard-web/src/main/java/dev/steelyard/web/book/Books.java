@@ -1,13 +1,12 @@
 package dev.steelyard.web.book;
 
-import dev.steelyard.core.card.GoodsDirectory;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.tax.TaxRules;
+import dev.steelyard.web.goods.Assortment;
 import dev.steelyard.web.goods.Categories;
 import dev.steelyard.web.goods.SoldGoods;
-import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
@@ -27,8 +26,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Holds the price book in force. A new one is built whole from one consistent reading of the database and swapped in at
- * once, so a price never mixes two revisions.
+ * Holds the price book in force. A new one is made from one consistent reading of the database, shares with the last what did not
+ * change, and is swapped in at once, so a price never mixes two revisions.
  */
 @Service
 public class Books {
@@ -124,21 +123,31 @@ public class Books {
 
     private BookInForce build() {
         Shop shop = shops.current();
-        List<SoldProduct> sold = goods.at(shop.revision());
-        List<Product> products = sold.stream().map(SoldProduct::product).toList();
+        Assortment sold = goods.at(shop.revision());
         List<CardInForce> live = cards.of(shop);
         List<PreparedCard> order = live.stream().map(CardInForce::card).toList();
         List<DealInForce> dealt = deals.of(shop);
         List<Deal> inOrder = dealt.stream().map(DealInForce::deal).toList();
+        TaxRules tax = taxes.current();
+        BookInForce before = held;
+        PriceBook book = before == null
+                ? PriceBook.of(
+                        shop.rules(), order, inOrder, tax, sold.directory().all())
+                : before.book()
+                        .next(
+                                shop.rules(),
+                                order,
+                                inOrder,
+                                tax,
+                                before.goods().to(sold.directory().all()));
         return new BookInForce(
                 shop,
                 sold,
-                GoodsDirectory.of(products),
                 live,
                 dealt,
                 shops.groups().stream().map(CustomerGroup::name).toList(),
                 categories.told(),
-                PriceBook.of(shop.rules(), order, inOrder, taxes.current(), products));
+                book);
     }
 
     /** Prices may be changed by another node on the same database. */

@@ -28,8 +28,10 @@ public class PriceCounts {
 
     /** @return the same */
     public List<LineResult> count(List<LineResult> results) {
-        for (LineResult result : results) {
-            (result instanceof PricedLine ? priced : refused).increment();
+        long good = results.stream().filter(PricedLine.class::isInstance).count();
+        priced.increment(good);
+        if (good < results.size()) {
+            refused.increment(results.size() - good);
         }
         return results;
     }

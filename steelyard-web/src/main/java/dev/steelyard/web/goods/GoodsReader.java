@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowCallbackHandler;
@@ -33,6 +34,7 @@ import org.springframework.stereotype.Component;
 class GoodsReader {
 
     private static final int AT_A_TIME = 5_000;
+    private static final int AT_ONCE = 20_000;
 
     private final JdbcTemplate sql;
     private final Shelving shelving;
@@ -64,9 +66,25 @@ class GoodsReader {
             List<KeptRow> rows,
             Set<String> alone) {}
 
-    /** All that are sold now. */
-    List<Read> sold() {
-        return read(new Which("p.removed_at is null", JOINED + "p.removed_at is null"));
+    /** All that are sold now, some thousands after others, so that rows are not held beside what is made of them. */
+    void sold(Consumer<Read> each) {
+        Shelving.Names names = shelving.names();
+        Same same = new Same();
+        Which which = new Which(
+                "p.removed_at is null and p.id > ? and p.id <= ?", " where t.product_id > ? and t.product_id <= ?");
+        long last = 0;
+        for (Long next = lastOf(last); next != null; next = lastOf(last)) {
+            read(which, names, same, last, next).forEach(each);
+            last = next;
+        }
+    }
+
+    private @Nullable Long lastOf(long after) {
+        return sql.queryForObject(
+                "select max(id) from (select id from product where removed_at is null and id > ? order by id limit "
+                        + AT_ONCE + ") some",
+                Long.class,
+                after);
     }
 
     /** Those that were changed after a revision of prices, taken out of the shop or not. */
@@ -117,8 +135,23 @@ class GoodsReader {
 
     private static final String JOINED = " join product p on p.id = t.product_id where ";
 
+    /** Of equal things the first: traits, shelves and drawings are the same for thousands of goods. */
+    private static final class Same {
+
+        private final Map<Object, Object> first = new HashMap<>();
+
+        @SuppressWarnings("unchecked") // what equals a T here was put in as one
+        <T> T as(T one) {
+            Object before = first.putIfAbsent(one, one);
+            return before == null ? one : (T) before;
+        }
+    }
+
     private List<Read> read(Which which, Object... values) {
-        Shelving.Names names = shelving.names();
+        return read(which, shelving.names(), new Same(), values);
+    }
+
+    private List<Read> read(Which which, Shelving.Names names, Same same, Object... values) {
         Map<Long, List<KeptRow>> rows = rows(which.parts(), values, names);
         Map<Long, List<VariantRow>> variants = variants(which.parts(), values);
         Map<Long, List<Long>> categories = categories(which.parts(), values);
@@ -140,13 +173,13 @@ class GoodsReader {
                     String brand = names.brands().get(row.getLong(5));
                     Over over = Over.valueOf(row.getString(12));
                     Set<String> alone = standingAlone.getOrDefault(id, Set.of());
-                    Traits traits = new Traits(
+                    Traits traits = same.as(new Traits(
                             names.withAbove(shelves),
                             oneOrNone(brand),
                             oneOrNone(row.getString(6)),
                             oneOrNone(row.getString(7)),
                             tags.getOrDefault(id, Set.of()),
-                            names.taxClasses().getOrDefault(row.getLong(8), Traits.STANDARD_TAX));
+                            names.taxClasses().getOrDefault(row.getLong(8), Traits.STANDARD_TAX)));
                     int decimals = row.getInt(11);
                     Product product = new Product(
                             new Sku(row.getString(2)),
@@ -169,10 +202,10 @@ class GoodsReader {
                     found.add(new Read(
                             id,
                             row.getString(17) == null
-                                    ? DRAWN.formatted(row.getString(4))
+                                    ? same.as(DRAWN.formatted(row.getString(4)))
                                     : GoodsPictures.address(row.getString(17), "small"),
                             brand,
-                            names.inOrder(shelves),
+                            same.as(names.inOrder(shelves)),
                             row.getLong(13),
                             UtcColumns.in(row, 14),
                             row.getString(15),

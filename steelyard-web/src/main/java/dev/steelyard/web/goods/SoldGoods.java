@@ -1,11 +1,9 @@
 package dev.steelyard.web.goods;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -13,25 +11,28 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * All goods that are sold, by name. Held with the revision they were read at: later only what changed since is read, so
- * that one changed price among 100,000 goods costs as little as among ten.
+ * All goods that are sold, by name. Held with the revision they were read at: later only what changed since is read and the rest
+ * shared, so that one changed price among a million goods costs as little as among ten.
  */
 @Component
 public class SoldGoods {
 
-    private static final Comparator<SoldProduct> BY_NAME =
-            Comparator.comparing(SoldProduct::key).thenComparing(SoldProduct::id);
+    /** Counting many anew takes longer than a change should; those are counted now and then. */
+    private static final int FEW = 20_000;
+
+    private static final long COUNTED_NANOS = 600_000_000_000L;
 
     private final GoodsReader reader;
     private final JdbcTemplate sql;
     private @Nullable Held held;
+    private long countedAt = System.nanoTime();
 
     SoldGoods(GoodsReader reader, JdbcTemplate sql) {
         this.reader = reader;
         this.sql = sql;
     }
 
-    private record Held(long revision, List<SoldProduct> goods) {}
+    private record Held(long revision, Assortment sold) {}
 
     /**
      * The goods as the caller's transaction sees them.
@@ -39,53 +40,47 @@ public class SoldGoods {
      * @param revision of prices in that transaction
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public synchronized List<SoldProduct> at(long revision) {
+    public synchronized Assortment at(long revision) {
         Held now = held;
         if (now != null && now.revision() == revision) {
-            return now.goods();
+            return now.sold();
         }
         if (now != null && now.revision() > revision) {
             return all(); // another transaction was ahead of this one; what it found stays held
         }
-        List<SoldProduct> goods = now == null ? null : renewed(now);
-        if (goods == null) {
-            goods = all();
+        Assortment sold = now == null ? null : renewed(now);
+        if (sold == null) {
+            sold = all();
         }
-        held = new Held(revision, goods);
-        return goods;
+        held = new Held(revision, sold);
+        return sold;
     }
 
-    private List<SoldProduct> all() {
-        return sorted(reader.sold().stream().map(SoldProduct::of).toList());
+    private Assortment all() {
+        List<SoldProduct> all = new ArrayList<>();
+        reader.sold(read -> all.add(SoldProduct.of(read)));
+        return Assortment.of(all);
     }
 
     /** None where they are not what the database has: then rows were changed without regard to revisions. */
-    private @Nullable List<SoldProduct> renewed(Held now) {
-        List<GoodsReader.Read> changed = reader.changedAfter(now.revision());
-        Set<Long> ids = new HashSet<>();
-        changed.forEach(read -> ids.add(read.id()));
-        List<SoldProduct> goods = new ArrayList<>(now.goods().size() + ids.size());
-        for (SoldProduct one : now.goods()) {
-            if (!ids.contains(one.id())) {
-                goods.add(one);
-            }
+    private @Nullable Assortment renewed(Held now) {
+        Map<Long, @Nullable SoldProduct> changed = new HashMap<>();
+        for (GoodsReader.Read read : reader.changedAfter(now.revision())) {
+            changed.put(read.id(), read.removedAt() == null ? SoldProduct.of(read) : null);
         }
-        changed.stream()
-                .filter(read -> read.removedAt() == null)
-                .map(SoldProduct::of)
-                .forEach(goods::add);
-        return isWhatIsStored(goods) ? sorted(goods) : null;
+        Assortment sold = now.sold().after(changed);
+        return isWhatIsStored(sold) ? sold : null;
     }
 
-    private boolean isWhatIsStored(List<SoldProduct> goods) {
+    private boolean isWhatIsStored(Assortment sold) {
+        if (sold.goods().size() > FEW && System.nanoTime() - countedAt < COUNTED_NANOS) {
+            return true;
+        }
         Map<String, Object> stored = sql.queryForMap(
                 "select count(*) as n, coalesce(sum(id), 0) as s from product where removed_at is null");
-        return ((Number) stored.get("n")).longValue() == goods.size()
+        countedAt = System.nanoTime();
+        return ((Number) stored.get("n")).longValue() == sold.goods().size()
                 && ((Number) stored.get("s")).longValue()
-                        == goods.stream().mapToLong(SoldProduct::id).sum();
-    }
-
-    private static List<SoldProduct> sorted(List<SoldProduct> goods) {
-        return goods.stream().sorted(BY_NAME).toList();
+                        == sold.goods().stream().mapToLong(SoldProduct::id).sum();
     }
 }

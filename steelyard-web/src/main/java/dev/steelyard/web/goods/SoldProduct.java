@@ -14,35 +14,29 @@ import java.util.regex.Pattern;
  * @param picture address of its first picture, small; of a drawing where it has none
  * @param categories it stands in itself, without those above
  * @param key its name as it is sorted by
- * @param words its name, SKU, and those of its variants, as they are searched
  */
 public record SoldProduct(
-        long id,
-        String picture,
-        List<String> categories,
-        Instant changedAt,
-        Product product,
-        String key,
-        String words) {
+        long id, String picture, List<String> categories, Instant changedAt, Product product, String key) {
 
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
 
     static SoldProduct of(GoodsReader.Read read) {
-        Product product = read.product();
-        StringBuilder words = new StringBuilder(product.name())
-                .append('\n')
-                .append(product.sku().value());
-        for (Variant variant : product.variants()) {
-            words.append('\n').append(variant.sku().value()).append('\n').append(variant.name());
-        }
         return new SoldProduct(
                 read.id(),
                 read.picture(),
                 read.categories(),
                 read.changedAt(),
-                product,
-                folded(product.name()),
-                folded(words.toString()));
+                read.product(),
+                folded(read.product().name()));
+    }
+
+    /** Its name, SKU, and those of its variants, as they are searched: a line each. */
+    void addWords(StringBuilder to) {
+        to.append(key).append('\n').append(folded(product.sku().value()));
+        for (Variant variant : product.variants()) {
+            to.append('\n').append(folded(variant.sku().value()));
+            to.append('\n').append(folded(variant.name()));
+        }
     }
 
     /** Without regard to case and accents: “Dübel” is found by “dubel”. */

@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop;
 
+import dev.steelyard.web.base.database.Cluster;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
@@ -18,10 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shops {
 
     private final EntityManager entities;
+    private final Cluster cluster;
     private final Outbox outbox;
     private final Clock clock;
 
-    Shops(EntityManager entities, Outbox outbox, Clock clock) {
+    Shops(EntityManager entities, Outbox outbox, Cluster cluster, Clock clock) {
+        this.cluster = cluster;
         this.entities = entities;
         this.outbox = outbox;
         this.clock = clock;
@@ -75,6 +78,9 @@ public class Shops {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public long revisionHeld() {
+        if (cluster.isOne()) { // written, so that the commit fails where another member has new prices
+            entities.createNativeQuery("update shop set held = held + 1").executeUpdate();
+        }
         Object revision = entities.createNativeQuery("select revision from shop lock in share mode")
                 .getSingleResult();
         return ((Number) revision).longValue();

@@ -17,6 +17,7 @@ final class ExistingDatabase {
     private static final int OLDEST_MAJOR = 10;
     private static final int OLDEST_MINOR = 10;
     private static final Pattern VERSION = Pattern.compile("(\\d+)\\.(\\d+)\\..*MariaDB.*", Pattern.CASE_INSENSITIVE);
+    private static final String SYNC_WAIT = "wsrep_sync_wait";
     private static final String STRICT =
             "sessionVariables=sql_mode='STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'";
 
@@ -32,12 +33,22 @@ final class ExistingDatabase {
         return whole;
     }
 
-    /** @throws IllegalStateException in words, where it does not answer within a minute, or cannot hold a shop */
-    static void check(ShopDatabase database) {
+    /** The same for a cluster, each reading of which waits until the member asked knows what others have committed. */
+    static String causal(String url) {
+        String variables = "sessionVariables=";
+        int at = url.indexOf(variables) + variables.length();
+        return url.contains(SYNC_WAIT) ? url : url.substring(0, at) + SYNC_WAIT + "=1," + url.substring(at);
+    }
+
+    /**
+     * @return whether it is a cluster
+     * @throws IllegalStateException in words, where it does not answer within a minute, or cannot hold a shop
+     */
+    static boolean check(ShopDatabase database) {
         for (int tried = 1; ; tried++) {
             try (Connection connection = database.connect()) {
                 refuse(connection, database);
-                return;
+                return one(connection, "select @@wsrep_on").equals("1");
             } catch (SQLException away) {
                 if (tried == TRIES || isRefusal(away)) {
                     throw new IllegalStateException(

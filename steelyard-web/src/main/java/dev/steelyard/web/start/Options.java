@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 record Options(boolean demo, @Nullable Integer port, int goods, boolean stay) {
 
     private static final int LARGEST_PORT = 65_535;
-    private static final int MOST_GOODS = 500_000;
+    private static final int MOST_GOODS = 1_000_000;
 
     /** @throws IllegalArgumentException in words for the person at the terminal */
     static Options parse(String... args) {
@@ -45,7 +45,7 @@ record Options(boolean demo, @Nullable Integer port, int goods, boolean stay) {
     }
 
     private static int goods(String option, String text) {
-        if (text.matches("\\d{1,6}") && Integer.parseInt(text) <= MOST_GOODS) {
+        if (text.matches("\\d{1,7}") && Integer.parseInt(text) <= MOST_GOODS) {
             return Integer.parseInt(text);
         }
         throw new IllegalArgumentException(option + " takes a number up to " + MOST_GOODS + ", not “" + text + "”");

@@ -53,8 +53,9 @@ final class ShopDatabase implements AutoCloseable {
 
     private ShopDatabase usable() {
         ShopDatabase known = new ShopDatabase(ExistingDatabase.completed(url), user, password, null);
-        ExistingDatabase.check(known);
-        return known;
+        return ExistingDatabase.check(known)
+                ? new ShopDatabase(ExistingDatabase.causal(known.url()), user, password, null)
+                : known;
     }
 
     boolean isOwn() {

@@ -89,9 +89,13 @@ public final class LaunchedApp implements AutoCloseable {
         gone.get(20, TimeUnit.SECONDS);
     }
 
-    /** Ends it in good order. */
     @Override
     public void close() {
+        end();
+    }
+
+    /** Ends it in good order. */
+    public void end() {
         if (process != null && process.isAlive()) {
             process.destroy();
             process.onExit().orTimeout(60, TimeUnit.SECONDS).join();

@@ -4,12 +4,15 @@ import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Runs a whole transaction again where the database ended it in favour of another: a deadlock, or a lock that was not to
- * be had in time. Nothing of the first try is left then. The one place that does so.
+ * Runs a whole transaction again where the database ended it in favour of another, a deadlock, a lock that was not to be had in
+ * time, a commit that a cluster found at odds with another, and where the connection was lost before the commit was sent. Nothing
+ * of the first try is left then. The one place that does so.
  */
 final class Again {
 
@@ -25,16 +28,23 @@ final class Again {
             return transaction.get();
         }
         for (int tried = 1; ; tried++) {
+            Commits.begin();
             try {
                 return transaction.get();
-            } catch (PessimisticLockingFailureException another) {
-                if (tried == TRIES) {
-                    throw another;
+            } catch (DataAccessException | TransactionException failed) {
+                if (tried == TRIES || !leavesNothing(failed)) {
+                    throw failed;
                 }
-                log.info("A transaction is run again, since another was in its way: {}", another.getMessage());
+                log.info("A transaction is run again: {}", failed.getMessage());
                 pause(tried);
             }
         }
+    }
+
+    private static boolean leavesNothing(RuntimeException failed) {
+        return failed instanceof PessimisticLockingFailureException
+                || DatabaseFault.isAtOddsWithAnother(failed)
+                || DatabaseFault.isConnectionLost(failed) && !Commits.isSent();
     }
 
     /** Of a length by chance, so that two in each other's way do not meet again. */

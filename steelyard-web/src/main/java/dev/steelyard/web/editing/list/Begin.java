@@ -165,7 +165,7 @@ public record Begin(
                 return;
             }
         }
-        String product = goods.names().get(value);
+        String product = goods.name(value);
         if (product != null) {
             to.computeIfAbsent(Attribute.PRODUCT.code(), any -> new ArrayList<>())
                     .add(value);

@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.live;
 
 import dev.steelyard.core.card.CardState;
+import dev.steelyard.core.card.Covers;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.format.Documents;
@@ -28,12 +29,16 @@ class LiveCards implements CardsInForce {
 
     private final InForce inForce;
     private final Map<Key, PreparedCard> prepared = new ConcurrentHashMap<>();
+    private final Map<Shown, PreparedCard> shown = new ConcurrentHashMap<>();
 
     LiveCards(InForce inForce) {
         this.inForce = inForce;
     }
 
     private record Key(String text, ShopRules rules) {}
+
+    /** One and the same object as long as nothing of it changes, by which a book knows that its cards stayed. */
+    private record Shown(PreparedCard whole, CardState state, Covers covers) {}
 
     @Override
     public List<CardInForce> of(Shop shop) {
@@ -45,7 +50,10 @@ class LiveCards implements CardsInForce {
                     .covers()
                     .within(version.from(), version.until())
                     .ifPresent(covers -> live.add(new CardInForce(
-                            version.id(), version.number(), version.version(), whole.as(state, covers))));
+                            version.id(),
+                            version.number(),
+                            version.version(),
+                            shown.computeIfAbsent(new Shown(whole, state, covers), one -> whole.as(state, covers)))));
         }
         return live;
     }
@@ -53,6 +61,9 @@ class LiveCards implements CardsInForce {
     private PreparedCard prepared(Counting version, ShopRules rules) {
         if (prepared.size() > MOST_KEPT) {
             prepared.clear();
+        }
+        if (shown.size() > MOST_KEPT) {
+            shown.clear();
         }
         return prepared.computeIfAbsent(new Key(version.text(), rules), key -> {
             @Nullable

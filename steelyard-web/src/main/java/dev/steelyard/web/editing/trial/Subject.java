@@ -42,7 +42,7 @@ public record Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory dire
         return groups.stream().map(CustomerGroup::name).toList();
     }
 
-    /** What products are called, by their SKU. */
+    /** What products are called, by their SKU; for shops with few. */
     public Map<String, String> names() {
         return directory.names();
     }
@@ -50,7 +50,8 @@ public record Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory dire
     /** What a product or variant of a SKU is called; the SKU itself where there is none. */
     public String called(String sku) {
         Item item = directory.item(sku);
-        return names().getOrDefault(sku, item == null ? sku : item.name());
+        String product = directory.name(sku);
+        return product != null ? product : item == null ? sku : item.name();
     }
 
     /** The goods a card covers, by name. */

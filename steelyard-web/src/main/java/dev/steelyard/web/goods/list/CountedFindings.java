@@ -4,46 +4,66 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.PriceFindings;
+import dev.steelyard.core.pricing.ShopRules;
+import dev.steelyard.core.shared.LatestParts;
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
-import java.util.Map;
-import java.util.Objects;
+import java.util.List;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * How many findings goods have in their own prices. Counted once for prices that stay as they are: a product that was not
- * changed is the same object in the next price book.
+ * How many findings goods have in their own prices. Counted once for prices that stay as they are: goods of a part of the list
+ * that did not change are not looked at again on the same day.
  */
 @Component
 class CountedFindings {
 
-    private final Map<Long, Known> known = new ConcurrentHashMap<>();
+    private volatile @Nullable Kept kept;
 
-    private record Known(Product product, LocalDate day, @Nullable BigDecimal margin, int count) {}
+    private record By(ShopRules rules, LocalDate day, @Nullable BigDecimal margin) {
 
-    int of(SoldProduct one, Shop shop, LocalDate day) {
-        Known there = known.get(one.id());
-        if (there != null
-                && there.product() == one.product()
-                && there.day().equals(day)
-                && Objects.equals(there.margin(), shop.smallestMargin())) {
-            return there.count();
+        static By of(Shop shop, LocalDate day) {
+            return new By(shop.rules(), day, shop.smallestMargin());
         }
-        int count = count(one.product(), shop, day);
-        known.put(one.id(), new Known(one.product(), day, shop.smallestMargin(), count));
-        return count;
     }
 
-    private static int count(Product product, Shop shop, LocalDate day) {
+    private record Kept(By by, LatestParts<SoldProduct, List<Counted>> parts) {}
+
+    /** One of the goods with findings. */
+    record Counted(SoldProduct one, int count) {}
+
+    /** All that have some, by name. */
+    List<Counted> all(BookInForce book, LocalDate day) {
+        By by = By.of(book.shop(), day);
+        Kept now = kept;
+        if (now == null || !now.by().equals(by)) {
+            now = new Kept(by, new LatestParts<>(part -> odd(part, by)));
+            kept = now;
+        }
+        return now.parts().of(book.sold()).flatMap(List::stream).toList();
+    }
+
+    int of(SoldProduct one, Shop shop, LocalDate day) {
+        return count(one.product(), By.of(shop, day));
+    }
+
+    private static List<Counted> odd(List<SoldProduct> part, By by) {
+        return part.stream()
+                .map(one -> new Counted(one, count(one.product(), by)))
+                .filter(one -> one.count() > 0)
+                .toList();
+    }
+
+    private static int count(Product product, By by) {
         Set<Finding> found = new HashSet<>();
         for (Item item : product.items()) {
-            found.addAll(new PriceFindings(shop.rules().roundingFor(item), shop.smallestMargin()).of(item, day));
+            found.addAll(new PriceFindings(by.rules().roundingFor(item), by.margin()).of(item, by.day()));
         }
         return found.size();
     }

@@ -1,30 +1,36 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsRule.Attribute;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
-import dev.steelyard.core.card.Traits;
 import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.time.ZonedDateTime;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Finds the goods that fit a filter. Cheap questions are asked before dear ones. */
 @Component
 class GoodsFinder {
+
+    /** Where more than one in so many of all fit, all are gone through in their order and not those that fit sorted. */
+    private static final int MANY = 20;
 
     private final CountedFindings findings;
     private final Shops shops;
@@ -34,62 +40,69 @@ class GoodsFinder {
         this.shops = shops;
     }
 
-    Predicate<SoldProduct> matching(GoodsFilter filter, BookInForce book) {
-        Predicate<SoldProduct> all = one -> true;
-        all = and(all, traits(filter));
-        if (filter.least() != null || filter.most() != null) {
-            all = and(all, one -> priceBetween(one.product(), filter.least(), filter.most()));
+    /** All that fit, in an order, upwards. */
+    List<SoldProduct> find(GoodsFilter filter, GoodsShelf shelf, GoodsOrder order) {
+        SharedList<SoldProduct> all = shelf.sorted(order);
+        if (filter.isOpen()) {
+            return all;
         }
-        if (!filter.find().isEmpty()) {
-            String[] words = SoldProduct.folded(filter.find()).split("\\s+");
-            all = and(all, one -> hasAll(one.words(), words));
+        List<SoldProduct> byName = likely(filter, shelf.book())
+                .filter(matching(filter, shelf.book()))
+                .toList();
+        if (order == GoodsOrder.NAME) {
+            return byName;
+        } else if (byName.size() < all.size() / MANY) {
+            return byName.stream().sorted(order.comparator(false)).toList();
+        }
+        Set<SoldProduct> found = Collections.newSetFromMap(new IdentityHashMap<>(byName.size()));
+        found.addAll(byName);
+        return all.stream().filter(found::contains).toList();
+    }
+
+    /** Those among which all that fit are, by name: found by what they say or are where that is asked, without looking at all. */
+    private Stream<SoldProduct> likely(GoodsFilter filter, BookInForce book) {
+        if (filter.findings()) {
+            return findings.all(book, shops.today()).stream().map(CountedFindings.Counted::one);
+        }
+        return filter.find().isEmpty()
+                ? book.directory().beside(traits(filter), book.sold())
+                : book.assortment().saying(filter.find());
+    }
+
+    private Predicate<SoldProduct> matching(GoodsFilter filter, BookInForce book) {
+        GoodsRule traits = traits(filter);
+        Predicate<SoldProduct> all = one -> traits.fits(one.product());
+        if (filter.least() != null || filter.most() != null) {
+            all = all.and(one -> priceBetween(one.product(), filter.least(), filter.most()));
+        }
+        if (filter.findings() && !filter.find().isEmpty()) {
+            Set<SoldProduct> saying = Collections.newSetFromMap(new IdentityHashMap<>());
+            book.assortment().saying(filter.find()).forEach(saying::add);
+            all = all.and(saying::contains);
         }
         if (!filter.group().isEmpty()) {
-            all = and(all, one -> hasRowsFor(one.product(), filter.group()));
+            all = all.and(one -> hasRowsFor(one.product(), filter.group()));
         }
         if (!filter.card().isEmpty()) {
-            all = and(all, pricedBy(filter.card(), book));
-        }
-        if (filter.findings()) {
-            LocalDate today = shops.today();
-            all = and(all, one -> findings.of(one, book.shop(), today) > 0);
+            all = all.and(pricedBy(filter.card(), book));
         }
         return all;
     }
 
-    /** All that fit, by name. */
-    List<SoldProduct> find(GoodsFilter filter, GoodsShelf shelf) {
-        return shelf.sorted(GoodsOrder.NAME).stream()
-                .filter(matching(filter, shelf.book()))
-                .toList();
+    private static GoodsRule traits(GoodsFilter filter) {
+        List<GoodsRule> rules = new ArrayList<>();
+        add(Attribute.CATEGORY, filter.category(), rules);
+        add(Attribute.BRAND, filter.brand(), rules);
+        add(Attribute.TYPE, filter.type(), rules);
+        add(Attribute.SUPPLIER, filter.supplier(), rules);
+        add(Attribute.TAG, filter.tag(), rules);
+        return rules.isEmpty() ? GoodsRule.EVERYTHING : new GoodsRule.All(rules);
     }
 
-    private static Predicate<SoldProduct> and(Predicate<SoldProduct> one, Predicate<SoldProduct> other) {
-        return one.and(other);
-    }
-
-    private static Predicate<SoldProduct> traits(GoodsFilter filter) {
-        return one -> {
-            Traits traits = one.product().traits();
-            return has(traits.categories(), filter.category())
-                    && has(traits.brand(), filter.brand())
-                    && has(traits.type(), filter.type())
-                    && has(traits.supplier(), filter.supplier())
-                    && has(traits.tags(), filter.tag());
-        };
-    }
-
-    private static boolean has(Set<String> values, String asked) {
-        return asked.isEmpty() || values.contains(asked);
-    }
-
-    private static boolean hasAll(String words, String[] asked) {
-        for (String word : asked) {
-            if (!words.contains(word)) {
-                return false;
-            }
+    private static void add(Attribute attribute, String asked, List<GoodsRule> to) {
+        if (!asked.isEmpty()) {
+            to.add(new GoodsRule.Is(attribute, Set.of(asked)));
         }
-        return true;
     }
 
     private static boolean priceBetween(Product product, @Nullable BigDecimal least, @Nullable BigDecimal most) {

@@ -63,9 +63,7 @@ class GoodsListController {
         GoodsOrder order = GoodsOrder.of(text(sent, "sort")).orElse(GoodsOrder.NAME);
         boolean down = sent.containsKey("down");
         GoodsPage page = GoodsPage.of(
-                shelf.sorted(order),
-                filter.isOpen(),
-                finder.matching(filter, book),
+                finder.find(filter, shelf, order),
                 new GoodsPage.At(
                         GoodsPlace.read(sent.getFirst("after")),
                         GoodsPlace.read(sent.getFirst("before")),

@@ -1,10 +1,8 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.web.goods.SoldProduct;
-import java.util.ArrayList;
-import java.util.Collections;
+import java.util.AbstractList;
 import java.util.List;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,14 +21,10 @@ record GoodsPage(
     /** Where a page is asked for: after a place, before one, or none for the first. */
     record At(@Nullable GoodsPlace after, @Nullable GoodsPlace before, GoodsOrder order, boolean down) {}
 
-    /**
-     * @param sorted upwards
-     * @param all whether everything fits, so that nothing need be counted
-     */
-    static GoodsPage of(List<SoldProduct> sorted, boolean all, Predicate<SoldProduct> fits, At at) {
-        List<SoldProduct> list = at.down() ? reversed(sorted) : sorted;
-        List<SoldProduct> found = all ? list : list.stream().filter(fits).toList();
-        int from = start(found, all ? sorted : at.down() ? reversed(found) : found, at);
+    /** @param fitting all that fit, upwards */
+    static GoodsPage of(List<SoldProduct> fitting, At at) {
+        List<SoldProduct> found = at.down() ? reversed(fitting) : fitting;
+        int from = start(found, fitting, at);
         int to = Math.min(found.size(), from + LENGTH);
         List<SoldProduct> page = found.subList(from, to);
         return new GoodsPage(
@@ -57,9 +51,19 @@ record GoodsPage(
         return Math.min(start, Math.max(0, found.size() - 1));
     }
 
+    /** The same from its end; not copied, since of a million goods fifty are shown. */
     private static List<SoldProduct> reversed(List<SoldProduct> list) {
-        List<SoldProduct> copy = new ArrayList<>(list);
-        Collections.reverse(copy);
-        return copy;
+        return new AbstractList<>() {
+
+            @Override
+            public SoldProduct get(int index) {
+                return list.get(list.size() - 1 - index);
+            }
+
+            @Override
+            public int size() {
+                return list.size();
+            }
+        };
     }
 }

@@ -14,6 +14,6 @@ final class GoodsProbe {
     private GoodsProbe() {}
 
     static SoldProduct of(long id, String key, String sku, @Nullable BigDecimal price, Instant changed) {
-        return new SoldProduct(id, "", List.of(), changed, Product.of(new Sku(sku), "", price), key, "");
+        return new SoldProduct(id, "", List.of(), changed, Product.of(new Sku(sku), "", price), key);
     }
 }

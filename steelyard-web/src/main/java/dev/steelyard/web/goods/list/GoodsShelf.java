@@ -1,72 +1,77 @@
 package dev.steelyard.web.goods.list;
 
-import dev.steelyard.core.card.Traits;
+import dev.steelyard.core.shared.LatestParts;
+import dev.steelyard.core.shared.SharedList;
+import dev.steelyard.core.shared.SharedList.Change;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.SoldProduct;
 import java.util.Collection;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
-import java.util.function.Function;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The goods of one price book made ready for lists: sorted in each way somebody asked for, found by their number, and the
- * names they are told apart by with how many have each.
+ * The goods of one price book made ready for lists: sorted in each way somebody asked for, and the names they are told apart by
+ * with how many have each. The next one shares what did not change.
  */
 final class GoodsShelf {
 
     private final BookInForce book;
-    private final Map<GoodsOrder, List<SoldProduct>> sorted = new EnumMap<>(GoodsOrder.class);
-    private final Map<Long, SoldProduct> byId = new HashMap<>();
-    private final Map<String, Map<String, Integer>> names = new HashMap<>();
+    private final Map<GoodsOrder, SharedList<SoldProduct>> sorted = new EnumMap<>(GoodsOrder.class);
+    private final LatestParts<SoldProduct, NameCounts> counted;
+    private volatile @Nullable NameCounts names;
 
-    GoodsShelf(BookInForce book) {
+    private GoodsShelf(BookInForce book, LatestParts<SoldProduct, NameCounts> counted) {
         this.book = book;
+        this.counted = counted;
         sorted.put(GoodsOrder.NAME, book.sold());
-        for (SoldProduct one : book.sold()) {
-            byId.put(one.id(), one);
-        }
-        count("category", Traits::categories);
-        count("brand", Traits::brand);
-        count("type", Traits::type);
-        count("supplier", Traits::supplier);
-        count("tag", Traits::tags);
     }
 
-    private void count(String what, Function<Traits, Collection<String>> of) {
-        Map<String, Integer> counts = new TreeMap<>();
-        for (SoldProduct one : book.sold()) {
-            for (String name : of.apply(one.product().traits())) {
-                counts.merge(name, 1, Integer::sum);
-            }
+    static GoodsShelf of(BookInForce book) {
+        return new GoodsShelf(book, new LatestParts<>(NameCounts::of));
+    }
+
+    /** That of another book, sorted in the same ways. */
+    GoodsShelf next(BookInForce other) {
+        GoodsShelf next = new GoodsShelf(other, counted);
+        Change<SoldProduct> change = book.sold().to(other.sold());
+        synchronized (this) {
+            sorted.forEach((order, list) ->
+                    next.sorted.computeIfAbsent(order, any -> list.after(change, order.comparator(false))));
         }
-        names.put(what, counts);
+        return next;
     }
 
     BookInForce book() {
         return book;
     }
 
-    synchronized List<SoldProduct> sorted(GoodsOrder order) {
+    synchronized SharedList<SoldProduct> sorted(GoodsOrder order) {
         return sorted.computeIfAbsent(
                 order,
-                any -> book.sold().stream().sorted(order.comparator(false)).toList());
+                any -> SharedList.of(
+                        book.sold().stream().sorted(order.comparator(false)).toList()));
     }
 
     /** Those that are still sold of some numbers, by name. */
     List<SoldProduct> of(Collection<Long> ids) {
         return ids.stream()
                 .distinct()
-                .map(byId::get)
-                .filter(one -> one != null)
+                .map(book.assortment()::ofId)
+                .filter(Objects::nonNull)
                 .sorted(GoodsOrder.NAME.comparator(false))
                 .toList();
     }
 
     /** By kind (category, brand, type, supplier, tag) the names, each with how many goods have it. */
     Map<String, Map<String, Integer>> names() {
-        return names;
+        NameCounts now = names;
+        if (now == null) {
+            now = NameCounts.sum(counted.of(book.sold()));
+            names = now;
+        }
+        return now.byKind();
     }
 }

@@ -20,7 +20,7 @@ class GoodsShelves {
         BookInForce book = books.inForce();
         GoodsShelf shelf = held;
         if (shelf == null || shelf.book() != book) {
-            shelf = new GoodsShelf(book);
+            shelf = shelf == null ? GoodsShelf.of(book) : shelf.next(book);
             held = shelf;
         }
         return shelf;

@@ -1,7 +1,6 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.card.Item;
-import dev.steelyard.web.goods.SoldProduct;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -24,10 +23,11 @@ class NamesController {
 
     @GetMapping("/goods/names")
     List<Named> names(@RequestParam(defaultValue = "") String find) {
-        String words = SoldProduct.folded(
-                find.strip().substring(0, Math.min(find.strip().length(), LONGEST)));
-        return shelves.now().book().sold().stream()
-                .filter(one -> one.words().contains(words))
+        String words = find.strip().substring(0, Math.min(find.strip().length(), LONGEST));
+        return shelves.now()
+                .book()
+                .assortment()
+                .sayingAsTyped(words)
                 .flatMap(one -> one.product().items().stream())
                 .limit(MOST)
                 .map(NamesController::named)

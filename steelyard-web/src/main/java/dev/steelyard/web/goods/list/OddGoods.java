@@ -1,10 +1,10 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shops;
-import java.time.LocalDate;
 import java.util.List;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Goods whose own prices have findings. */
@@ -13,9 +13,11 @@ public class OddGoods {
 
     private final CountedFindings findings;
     private final Shops shops;
+    private final Books books;
 
-    OddGoods(CountedFindings findings, Shops shops) {
+    OddGoods(CountedFindings findings, Shops shops, Books books) {
         this.findings = findings;
+        this.books = books;
         this.shops = shops;
     }
 
@@ -24,14 +26,17 @@ public class OddGoods {
 
     /** All of a book, by name. */
     public List<Odd> of(BookInForce book) {
-        LocalDate today = shops.today();
-        return book.sold().stream()
-                .map(one -> odd(one, book, today))
-                .filter(one -> one.findings() > 0)
+        return findings.all(book, shops.today()).stream()
+                .map(odd -> new Odd(odd.one().id(), odd.one().product().name(), odd.count()))
                 .toList();
     }
 
-    private Odd odd(SoldProduct one, BookInForce book, LocalDate today) {
-        return new Odd(one.id(), one.product().name(), findings.of(one, book.shop(), today));
+    /** Looks ahead, so that nobody waits for it: after a start or at midnight all goods are gone through. */
+    @Scheduled(initialDelayString = "30s", fixedDelayString = "60s")
+    void ahead() {
+        BookInForce book = books.held();
+        if (book != null) {
+            findings.all(book, shops.today());
+        }
     }
 }

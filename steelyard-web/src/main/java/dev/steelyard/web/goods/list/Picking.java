@@ -30,7 +30,7 @@ class Picking {
         String query = text(sent, "query");
         GoodsShelf shelf = shelves.now();
         if (all.equals("true")) {
-            return new Picked("", all, query, finder.find(GoodsFilter.read(decoded(query)), shelf));
+            return new Picked("", all, query, finder.find(GoodsFilter.read(decoded(query)), shelf, GoodsOrder.NAME));
         }
         List<String> boxes = ids.isEmpty() ? sent.getOrDefault("pick", List.of()) : Arrays.asList(ids.split(","));
         List<Long> numbers =

@@ -33,8 +33,7 @@ class ComparedBaskets implements OpenBaskets {
         BookInForce now = books.inForce();
         BookInForce other = new BookInForce(
                 now.shop(),
-                now.sold(),
-                now.directory(),
+                now.assortment(),
                 now.cards(),
                 now.deals(),
                 now.groups(),

@@ -39,8 +39,10 @@ class CounterController {
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
+    private final CounterShelves shelves;
 
-    CounterController(ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
+    CounterController(CounterShelves shelves, ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
+        this.shelves = shelves;
         this.shown = shown;
         this.books = books;
         this.baskets = baskets;
@@ -67,7 +69,7 @@ class CounterController {
             HttpServletRequest request) {
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(cookie.read(request), book);
-        CounterList shown = CounterList.of(book.sold(), in, find, after, shopper.words());
+        CounterList shown = CounterList.of(shelves, book.assortment(), in, find, after, shopper.words());
         model.addAttribute("list", shown);
         model.addAttribute("withoutTax", AsSeen.withoutTax(shopper.customer(), book));
         model.addAttribute(

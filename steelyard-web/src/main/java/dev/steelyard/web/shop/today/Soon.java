@@ -1,15 +1,12 @@
 package dev.steelyard.web.shop.today;
 
-import dev.steelyard.core.card.Item;
-import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Times;
-import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.editing.draft.Planned;
+import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,13 +25,15 @@ import org.jspecify.annotations.Nullable;
 record Soon(ZonedDateTime at, String when, String what, String name, String link) {
 
     private static final int MOST = 8;
+    private static final String ROWS = "/history?subject=prices";
 
     /**
      * The next ones, soonest first.
      *
      * @param ownPrices those of products that are planned
+     * @param rows of products, those with dates
      */
-    static List<Soon> of(BookInForce book, List<Planned> ownPrices, ZonedDateTime now) {
+    static List<Soon> of(BookInForce book, List<Planned> ownPrices, List<DatedRows.Dated> rows, ZonedDateTime now) {
         List<Soon> all = new ArrayList<>();
         ownPrices.forEach(planned -> add(
                 all,
@@ -69,28 +68,13 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
                                     && until.equals(
                                             other.deal().conditions().times().from())));
         }
-        for (Product product : book.goods()) {
-            rows(product).stream().filter(row -> row.validity().dated()).forEach(row -> {
-                String words =
-                        "from " + row.from().toPlainString() + (row.group() == null ? "" : " for " + row.group());
-                var from = row.validity().from();
-                var until = row.validity().until();
-                String link = "/history?subject=prices";
-                add(
-                        all,
-                        from == null ? null : from.atStartOfDay(now.getZone()),
-                        now,
-                        words + " begins",
-                        product.name(),
-                        link);
-                add(
-                        all,
-                        until == null ? null : until.atStartOfDay(now.getZone()),
-                        now,
-                        words + " ends",
-                        product.name(),
-                        link);
-            });
+        for (DatedRows.Dated dated : rows) {
+            String words = "from " + dated.row().from().toPlainString()
+                    + (dated.row().group() == null ? "" : " for " + dated.row().group());
+            LocalDate from = dated.row().validity().from();
+            LocalDate until = dated.row().validity().until();
+            add(all, start(from, now), now, words + " begins", dated.name(), ROWS);
+            add(all, start(until, now), now, words + " ends", dated.name(), ROWS);
         }
         return all.stream().sorted(Comparator.comparing(Soon::at)).limit(MOST).toList();
     }
@@ -110,17 +94,8 @@ record Soon(ZonedDateTime at, String when, String what, String name, String link
         }
     }
 
-    private static List<Break> rows(Product product) {
-        List<Break> rows = new ArrayList<>(breaks(product.ownRows()));
-        product.items().stream()
-                .map(Item::variant)
-                .filter(variant -> variant != null)
-                .forEach(variant -> rows.addAll(breaks(variant.ownRows())));
-        return rows;
-    }
-
-    private static List<Break> breaks(@Nullable PriceRows rows) {
-        return rows == null ? List.of() : rows.breaks();
+    private static @Nullable ZonedDateTime start(@Nullable LocalDate day, ZonedDateTime now) {
+        return day == null ? null : day.atStartOfDay(now.getZone());
     }
 
     private static void add(

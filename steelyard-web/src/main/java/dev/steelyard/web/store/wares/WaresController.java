@@ -9,6 +9,7 @@ import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.format.AskWriter;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.api.Problem;
@@ -75,21 +76,41 @@ class WaresController {
         this.lines = lines;
     }
 
-    /** All goods of a book by SKU, put in order once. */
-    private record BySku(BookInForce book, List<SoldProduct> goods) {}
+    private static final Comparator<SoldProduct> BY_SKU = Comparator.comparing(WaresController::sku);
 
-    private List<SoldProduct> inOrder(BookInForce book) {
+    private static String sku(SoldProduct one) {
+        return one.product().sku().value();
+    }
+
+    /** All goods of a book by SKU, put in order once; of the next book only those that changed are. */
+    private record BySku(BookInForce book, SharedList<SoldProduct> goods) {}
+
+    private SharedList<SoldProduct> inOrder(BookInForce book) {
         BySku now = bySku;
-        if (now == null || now.book() != book) {
+        if (now == null) {
             now = new BySku(
-                    book,
-                    book.sold().stream()
-                            .sorted(Comparator.comparing(
-                                    one -> one.product().sku().value()))
-                            .toList());
+                    book, SharedList.of(book.sold().stream().sorted(BY_SKU).toList()));
+            bySku = now;
+        } else if (now.book() != book) {
+            now = new BySku(book, now.goods().after(now.book().sold().to(book.sold()), BY_SKU));
             bySku = now;
         }
         return now.goods();
+    }
+
+    /** The place of the first one after a SKU. */
+    private static int placeAfter(List<SoldProduct> inOrder, String sku) {
+        int low = 0;
+        int high = inOrder.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (sku(inOrder.get(middle)).compareTo(sku) > 0) {
+                high = middle;
+            } else {
+                low = middle + 1;
+            }
+        }
+        return low;
     }
 
     /** A page of goods. */
@@ -123,9 +144,8 @@ class WaresController {
         Words words = StoreCall.words(request);
         int minor = book.shop().minorDigits();
         List<SoldProduct> all = inOrder(book);
-        List<WareListed> page = all.stream()
-                .filter(one -> one.product().sku().value().compareTo(after) > 0)
-                .limit(most)
+        int first = placeAfter(all, after);
+        List<WareListed> page = all.subList(first, Math.min(all.size(), first + most)).stream()
                 .map(one -> WareListed.of(one, minor, words))
                 .toList();
         return answer(
