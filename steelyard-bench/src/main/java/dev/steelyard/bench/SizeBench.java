@@ -80,15 +80,16 @@ public final class SizeBench {
             }
             String key = app.key();
             OwnersBrowser owner = new OwnersBrowser(app.url());
-            try (RawClient client = new RawClient(app.url())) {
+            try (RawClient programs = new RawClient(app.url())) {
+                double change = middle(i -> change(programs, app, key, i), WARM_CHANGES, CHANGES);
                 double[] figures = {
-                    middle(i -> change(client, app, key, i), WARM_CHANGES, CHANGES),
+                    change,
                     middle(i -> owner.get("/goods?rowsOnly=1"), WARM, MEASURED),
                     middle(i -> owner.get("/goods?rowsOnly=1&sort=price&down=1"), WARM, MEASURED),
                     middle(i -> owner.get("/goods?rowsOnly=1&brand=Tidewell"), WARM, MEASURED),
                     middle(i -> owner.get("/goods?rowsOnly=1&before=7:zzz"), WARM, MEASURED),
                     middle(i -> owner.get("/goods?rowsOnly=1&find=pattern+" + (goods - 100 - i)), WARM, MEASURED),
-                    middle(i -> price(client, app, key, sku(i * STEP)), WARM_PRICES, PRICES)
+                    prices(app, key)
                 };
                 System.out.printf("%-,11d %9.1f %9d", goods, seconds, heap(app) / goods);
                 for (double figure : figures) {
@@ -104,6 +105,13 @@ public final class SizeBench {
     /** Of the made-up ones. */
     private String sku(int number) {
         return "MK-%06d".formatted(1 + number % (goods - 100));
+    }
+
+    /** Over a connection of its own: one that nothing is asked over is closed after a while. */
+    private double prices(BenchedApp app, String key) throws IOException, InterruptedException {
+        try (RawClient client = new RawClient(app.url())) {
+            return middle(i -> price(client, app, key, sku(i * STEP)), WARM_PRICES, PRICES);
+        }
     }
 
     private static double middle(Doing doing, int warm, int measured) throws IOException, InterruptedException {

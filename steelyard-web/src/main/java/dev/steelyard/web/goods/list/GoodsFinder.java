@@ -70,7 +70,9 @@ class GoodsFinder {
     }
 
     private Predicate<SoldProduct> matching(GoodsFilter filter, BookInForce book) {
-        GoodsRule traits = traits(filter);
+        // where goods are found by what they are, nothing is left to be asked of each
+        boolean byTraits = !filter.findings() && filter.find().isEmpty();
+        GoodsRule traits = byTraits ? GoodsRule.EVERYTHING : traits(filter);
         Predicate<SoldProduct> all = one -> traits.fits(one.product());
         if (filter.least() != null || filter.most() != null) {
             all = all.and(one -> priceBetween(one.product(), filter.least(), filter.most()));

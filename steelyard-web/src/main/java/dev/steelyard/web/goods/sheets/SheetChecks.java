@@ -11,6 +11,7 @@ import dev.steelyard.format.sheet.ReadRow;
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
+import dev.steelyard.web.goods.batch.Ahead;
 import dev.steelyard.web.goods.sheets.BatchRow.Target;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -36,9 +38,11 @@ class SheetChecks {
     private final Shops shops;
     private final RowIds ids;
     private final StandingAlone standing;
+    private final Ahead ahead;
 
-    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing) {
+    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing, Ahead ahead) {
         this.standing = standing;
+        this.ahead = ahead;
         this.prices = prices;
         this.shops = shops;
         this.ids = ids;
@@ -61,15 +65,23 @@ class SheetChecks {
             bySku.computeIfAbsent(one.row().sku(), any -> new ArrayList<>(4)).add(one);
         }
         List<String> skus = new ArrayList<>(bySku.keySet());
-        for (int from = 0; from < skus.size(); from += GOODS_AT_A_TIME) {
-            List<String> some = skus.subList(from, Math.min(skus.size(), from + GOODS_AT_A_TIME));
+        Function<List<String>, List<BatchRow>> checked = some -> {
             Map<String, Priced> goods = prices.bySku(some);
             List<BatchRow> found = new ArrayList<>();
             for (String sku : some) {
                 found.addAll(ofItem(sku, goods.get(sku), bySku.get(sku), rules, alone));
             }
-            sink.accept(found);
+            return found;
+        };
+        ahead.forEach(cut(skus), checked, sink);
+    }
+
+    private static List<List<String>> cut(List<String> skus) {
+        List<List<String>> parts = new ArrayList<>();
+        for (int from = 0; from < skus.size(); from += GOODS_AT_A_TIME) {
+            parts.add(skus.subList(from, Math.min(skus.size(), from + GOODS_AT_A_TIME)));
         }
+        return parts;
     }
 
     private List<BatchRow> ofItem(

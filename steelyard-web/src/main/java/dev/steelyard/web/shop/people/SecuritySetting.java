@@ -1,11 +1,10 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.base.page.OurHosts;
 import dev.steelyard.web.book.Books;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -110,10 +109,9 @@ class SecuritySetting {
 
     /** A request for a host that is none of ours is refused: what a browser was told of it would lead elsewhere. */
     @Bean
-    StrictHttpFirewall firewall(@Value("${steelyard.hosts:127.0.0.1,localhost,[::1]}") List<String> hosts) {
+    StrictHttpFirewall firewall(OurHosts hosts) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
-        Set<String> ours = Set.copyOf(hosts);
-        firewall.setAllowedHostnames(ours::contains);
+        firewall.setAllowedHostnames(hosts::has);
         return firewall;
     }
 

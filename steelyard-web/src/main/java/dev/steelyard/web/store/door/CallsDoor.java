@@ -1,5 +1,6 @@
 package dev.steelyard.web.store.door;
 
+import dev.steelyard.web.base.page.OurHosts;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -8,11 +9,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumSet;
-import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -33,12 +31,12 @@ final class CallsDoor extends HttpFilter {
     private static final String TRIALS = "/api/v1/trials";
 
     private final transient ObjectProvider<DispatcherServlet> servlet;
-    private final transient Set<String> hosts;
+    private final transient OurHosts hosts;
 
     /** Looked up at the first call: the server makes its filters before there is one, and each look costs. */
     private transient volatile @Nullable DispatcherServlet answers;
 
-    private CallsDoor(ObjectProvider<DispatcherServlet> servlet, Set<String> hosts) {
+    private CallsDoor(ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
         this.servlet = servlet;
         this.hosts = hosts;
     }
@@ -47,10 +45,7 @@ final class CallsDoor extends HttpFilter {
     protected void doFilter(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         String path = request.getServletPath();
-        if (path.startsWith(CALLS)
-                && !path.equals(TRIALS)
-                && path.equals(request.getRequestURI())
-                && hosts.contains(request.getServerName())) {
+        if (path.startsWith(CALLS) && !path.equals(TRIALS) && hosts.isPlain(request)) {
             DispatcherServlet found = answers;
             if (found == null) {
                 found = servlet.getObject();
@@ -69,10 +64,8 @@ final class CallsDoor extends HttpFilter {
         private static final int BEHIND_THE_GATE = Ordered.HIGHEST_PRECEDENCE + 1;
 
         @Bean
-        FilterRegistrationBean<CallsDoor> callsDoor(
-                ObjectProvider<DispatcherServlet> servlet,
-                @Value("${steelyard.hosts:127.0.0.1,localhost,[::1]}") List<String> hosts) {
-            var registration = new FilterRegistrationBean<>(new CallsDoor(servlet, Set.copyOf(hosts)));
+        FilterRegistrationBean<CallsDoor> callsDoor(ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
+            var registration = new FilterRegistrationBean<>(new CallsDoor(servlet, hosts));
             registration.setOrder(BEHIND_THE_GATE);
             registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
             return registration;

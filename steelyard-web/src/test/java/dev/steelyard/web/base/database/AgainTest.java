@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.WithApp;
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
 import java.util.List;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
@@ -15,6 +17,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.transaction.support.DefaultTransactionStatus;
 import org.springframework.transaction.support.TransactionTemplate;
 
 @ExtendWith(WithApp.class)
@@ -63,6 +68,52 @@ class AgainTest {
 
         assertThat(outer).hasValue(3);
         assertThat(tries).hasValue(3);
+    }
+
+    /** As when a member of a cluster dies: nothing was committed, so all of it is done once more, on another connection. */
+    @Test
+    void aConnectionLostBeforeTheCommitIsAnotherTry(App app) {
+        TransactionTemplate transactions = app.bean(TransactionTemplate.class);
+        JdbcClient sql = app.sql();
+        String done = transactions.execute(status -> {
+            sql.sql("update shop set held = held + 1").update();
+            if (tries.incrementAndGet() == 1) {
+                sql.sql("kill connection_id()").update();
+            }
+            return "done";
+        });
+        assertThat(done).isEqualTo("done");
+        assertThat(tries).hasValue(2);
+        assertThat(sql.sql("select held from shop").query(Long.class).single()).isOne();
+        sql.sql("update shop set held = 0").update();
+    }
+
+    /** Nobody knows then whether it was committed. */
+    @Test
+    void aConnectionLostWithTheCommitIsSaid() {
+        assertThatThrownBy(() -> Again.run(() -> {
+                    tries.incrementAndGet();
+                    new Commits()
+                            .beforeCommit(
+                                    new DefaultTransactionStatus(null, null, true, true, false, false, false, null));
+                    throw new TransactionSystemException(
+                            "lost", new SQLNonTransientConnectionException("lost", "08000"));
+                }))
+                .isInstanceOf(TransactionSystemException.class);
+        assertThat(tries).hasValue(1);
+    }
+
+    /** A cluster says only at the commit that another was first. */
+    @Test
+    void aCommitAtOddsWithAnotherIsAnotherTry() {
+        assertThat(Again.run(() -> {
+                    if (tries.incrementAndGet() == 1) {
+                        throw new TransactionSystemException("refused", new SQLException("deadlock", "40001", 1213));
+                    }
+                    return "done";
+                }))
+                .isEqualTo("done");
+        assertThat(tries).hasValue(2);
     }
 
     /** Each holds a row and then wants the other's: without another try one of them would end with an error. */
