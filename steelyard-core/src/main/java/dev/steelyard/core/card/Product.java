@@ -31,6 +31,13 @@ public record Product(
 
     public Product {
         variants = List.copyOf(variants);
+        told = told.equals(Wording.of(name)) ? Wording.NONE : told; // as most are; kept a million times otherwise
+    }
+
+    /** Its name as shoppers of each language read it. */
+    @Override
+    public Wording told() {
+        return told.isEmpty() ? Wording.of(name) : told;
     }
 
     /** A product whose name is the same in every language. */

@@ -3,12 +3,10 @@ package dev.steelyard.core.ladder;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -21,13 +19,17 @@ public final class Breaks {
     private final List<Break> rows;
     private final BigDecimal factor;
     private final Set<String> alone;
-    private final @Nullable Map<@Nullable String, BreaksInForce> undated;
+    private final @Nullable BreaksInForce everyone;
+    private final Map<String, BreaksInForce> byGroup;
 
     private Breaks(List<Break> rows, BigDecimal factor, Set<String> alone) {
-        this.rows = rows;
         this.factor = factor;
         this.alone = Set.copyOf(alone);
-        this.undated = rows.stream().anyMatch(b -> b.validity().dated()) ? null : prepare(rows, factor, alone);
+        boolean dated = rows.stream().anyMatch(b -> b.validity().dated());
+        this.everyone = dated ? null : BreaksInForce.of(rows, null, factor, alone);
+        this.byGroup = dated ? Map.of() : prepare(rows, factor, alone);
+        // most rows are for everyone for ever: those are kept once
+        this.rows = everyone != null && everyone.all().equals(rows) ? everyone.all() : rows;
     }
 
     /**
@@ -85,24 +87,20 @@ public final class Breaks {
 
     /** The breaks that count for a customer's group (none: no group) on a day in the shop's time zone. */
     public BreaksInForce inForce(@Nullable String group, LocalDate day) {
-        if (undated != null) {
-            BreaksInForce own = undated.get(group);
-            return own != null ? own : Objects.requireNonNull(undated.get(null));
+        if (everyone != null) {
+            BreaksInForce own = group == null ? null : byGroup.get(group);
+            return own != null ? own : everyone;
         }
         return BreaksInForce.of(rows.stream().filter(b -> b.validity().on(day)).toList(), group, factor, alone);
     }
 
-    private static Map<@Nullable String, BreaksInForce> prepare(
-            List<Break> rows, BigDecimal factor, Set<String> alone) {
-        if (rows.stream().allMatch(one -> one.group() == null)) {
-            return Collections.singletonMap(
-                    null, BreaksInForce.of(rows, null, factor, alone)); // most rows; a map of one is small
-        }
-        Map<@Nullable String, BreaksInForce> prepared = new HashMap<>();
-        prepared.put(null, BreaksInForce.of(rows, null, factor, alone));
+    private static Map<String, BreaksInForce> prepare(List<Break> rows, BigDecimal factor, Set<String> alone) {
+        Map<String, BreaksInForce> prepared = new HashMap<>();
         for (Break one : rows) {
-            prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(rows, group, factor, alone));
+            if (one.group() != null) {
+                prepared.computeIfAbsent(one.group(), group -> BreaksInForce.of(rows, group, factor, alone));
+            }
         }
-        return prepared;
+        return Map.copyOf(prepared);
     }
 }

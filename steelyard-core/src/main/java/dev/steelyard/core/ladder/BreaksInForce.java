@@ -21,22 +21,21 @@ public final class BreaksInForce {
 
     private static final int FEW = 16;
 
-    private final Break[] breaks;
-    private final BigDecimal[] thresholds;
+    private final List<Break> breaks;
+    private final BigDecimal factor;
     private final long[] whole;
 
     private BreaksInForce(TreeMap<BigDecimal, Break> byThreshold, BigDecimal factor) {
-        this.breaks = byThreshold.values().toArray(Break[]::new);
-        this.thresholds = Arrays.stream(breaks)
-                .map(one ->
-                        factor.equals(BigDecimal.ONE) ? one.from() : one.from().multiply(factor, Decimals.EXACT))
-                .toArray(BigDecimal[]::new);
-        // so many whole pieces, rounded up, reach the same break
-        this.whole = Arrays.stream(thresholds)
-                .mapToLong(from -> from.min(Decimals.TOO_LARGE)
-                        .setScale(0, RoundingMode.CEILING)
-                        .longValue())
-                .toArray();
+        this.breaks = List.copyOf(byThreshold.values());
+        this.factor = factor;
+        this.whole = new long[breaks.size()];
+        for (int i = 0; i < whole.length; i++) {
+            // so many whole pieces, rounded up, reach the same break
+            whole[i] = threshold(i)
+                    .min(Decimals.TOO_LARGE)
+                    .setScale(0, RoundingMode.CEILING)
+                    .longValue();
+        }
     }
 
     /**
@@ -64,17 +63,18 @@ public final class BreaksInForce {
 
     /** How many there are. */
     public int size() {
-        return breaks.length;
+        return breaks.size();
     }
 
     /** One of them, counted from 0. */
     public Break get(int index) {
-        return breaks[index];
+        return breaks.get(index);
     }
 
     /** The threshold of one of them: pieces, or base units. */
     public BigDecimal threshold(int index) {
-        return thresholds[index];
+        BigDecimal from = breaks.get(index).from();
+        return factor.equals(BigDecimal.ONE) ? from : from.multiply(factor, Decimals.EXACT);
     }
 
     /** The fewest pieces that reach one of them. */
@@ -97,23 +97,32 @@ public final class BreaksInForce {
 
     /** The index of the break that so much of an amount, in base units, reaches; -1 for none. */
     public int indexReached(BigDecimal amount) {
-        int found = Arrays.binarySearch(thresholds, amount);
-        return found >= 0 ? found : -found - 2;
+        int low = 0;
+        int high = breaks.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (threshold(middle).compareTo(amount) <= 0) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low - 1;
     }
 
     /** The break that so many pieces reach, if any. */
     public @Nullable Break reached(long pieces) {
         int at = indexReached(pieces);
-        return at < 0 ? null : breaks[at];
+        return at < 0 ? null : breaks.get(at);
     }
 
     /** The breaks above so many pieces, nearest first. */
     public List<Break> above(long pieces) {
-        return List.of(breaks).subList(indexReached(pieces) + 1, breaks.length);
+        return breaks.subList(indexReached(pieces) + 1, breaks.size());
     }
 
     /** All of them, ascending. */
     public List<Break> all() {
-        return List.of(breaks);
+        return breaks;
     }
 }

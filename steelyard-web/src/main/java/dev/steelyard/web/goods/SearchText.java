@@ -33,19 +33,30 @@ final class SearchText {
             return goods.stream();
         }
         List<SoldProduct> found = new ArrayList<>();
-        for (int at = text.indexOf(words[0]); at >= 0; ) {
-            int place = Arrays.binarySearch(starts, at);
-            int one = place >= 0 ? place : -place - 2;
-            if (hasAll(one, words)) {
+        int one = 0;
+        while (one < goods.size()) {
+            int farthest = farthest(one, words);
+            if (farthest == one) {
                 found.add(goods.get(one));
+                one++;
+            } else {
+                one = farthest;
             }
-            at = text.indexOf(words[0], starts[one + 1]);
         }
         return found.stream();
     }
 
-    private boolean hasAll(int one, String[] words) {
-        String own = text.substring(starts[one], starts[one + 1]);
-        return Arrays.stream(words).allMatch(own::contains);
+    /** The place of the word that is farthest away, looked for from one on: nothing before it has them all. */
+    private int farthest(int one, String[] words) {
+        int farthest = one;
+        for (String word : words) {
+            int at = text.indexOf(word, starts[farthest]);
+            if (at < 0) {
+                return goods.size();
+            }
+            int place = Arrays.binarySearch(starts, at);
+            farthest = place >= 0 ? place : -place - 2;
+        }
+        return farthest;
     }
 }

@@ -1,12 +1,16 @@
 package dev.steelyard.web.editing.card;
 
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.finding.OrderFindings;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.format.Documents;
+import dev.steelyard.web.base.page.KeptAnswers;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -25,6 +29,7 @@ import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What lists say of a card. */
@@ -38,6 +43,16 @@ class CardOverview {
     private final Releases releases;
     private final Standings standings;
     private final Drafts cards;
+
+    private final KeptAnswers<DraftKind, Map<Integer, List<Finding>>> orders = new KeptAnswers<>();
+    private final KeptAnswers<Long, Reach> reaches = new KeptAnswers<>();
+
+    private record OrderOf(List<RateCard> cards, GoodsDirectory goods) {}
+
+    private record ReachOf(Covers covers, GoodsDirectory goods) {}
+
+    /** @param first of the goods that are covered; none for none */
+    private record Reach(@Nullable Product first, String words) {}
 
     CardOverview(Shops shops, Books books, Releases releases, Standings standings, Drafts cards) {
         this.shops = shops;
@@ -63,8 +78,12 @@ class CardOverview {
                 .map(entry -> Documents.readDraft(
                         entry.document().root(), subject.shop().rules()))
                 .toList();
-        Map<Integer, List<Finding>> order = OrderFindings.of(
-                readings.stream().map(Documents.DraftReading::card).toList(), subject.directory());
+        List<RateCard> cardsInOrder =
+                readings.stream().map(Documents.DraftReading::card).toList();
+        Map<Integer, List<Finding>> order = orders.of(
+                DraftKind.CARD,
+                new OrderOf(cardsInOrder, subject.directory()),
+                () -> OrderFindings.of(cardsInOrder, subject.directory()));
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             Draft entry = entries.get(i);
@@ -81,12 +100,13 @@ class CardOverview {
 
     private Line line(
             Draft entry, Documents.DraftReading reading, Standing standing, List<Finding> beside, Subject subject) {
-        List<Product> covered = subject.covered(reading.card());
+        Reach reach = reaches.of(
+                entry.id(), new ReachOf(reading.card().covers(), subject.directory()), () -> reach(reading, subject));
         PreparedCard prepared = reading.prepared();
         List<String> warnings = new ArrayList<>();
-        if (prepared != null && !covered.isEmpty()) {
+        if (prepared != null && reach.first() != null) {
             warnings.addAll(warnings(
-                    prepared, reading.card().covers().items(covered.get(0)).get(0), subject));
+                    prepared, reading.card().covers().items(reach.first()).get(0), subject));
         }
         beside.stream().filter(CardOverview::counts).forEach(finding -> warnings.add(words(finding)));
         DraftDocument seen = cards.seen(entry, standing.liveNumber());
@@ -101,10 +121,14 @@ class CardOverview {
                 failing(entry.document(), reading, subject),
                 failingLive(entry, standing, subject),
                 subject.shop().zone(),
-                new More(
-                        CoversWords.of(seen, subject::called),
-                        CoveredGoods.of(reading.card().covers(), covered, subject)
-                                .words()));
+                new More(CoversWords.of(seen, subject::called), reach.words()));
+    }
+
+    private static Reach reach(Documents.DraftReading reading, Subject subject) {
+        List<Product> covered = subject.covered(reading.card());
+        return new Reach(
+                covered.isEmpty() ? null : covered.get(0),
+                CoveredGoods.of(reading.card().covers(), covered, subject).words());
     }
 
     private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {

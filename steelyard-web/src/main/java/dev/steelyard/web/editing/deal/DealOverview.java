@@ -2,7 +2,9 @@ package dev.steelyard.web.editing.deal;
 
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.format.Documents;
+import dev.steelyard.web.base.page.KeptAnswers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
@@ -15,7 +17,10 @@ import dev.steelyard.web.editing.list.Line;
 import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.words.FindingLine;
+import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -31,6 +36,10 @@ class DealOverview {
     private final DealEditor pages;
     private final Shops shops;
     private final Books books;
+
+    private final KeptAnswers<Long, List<Finding>> kept = new KeptAnswers<>();
+
+    private record MadeOf(Deal deal, PriceBook book, Shop shop, ZonedDateTime hour) {}
 
     DealOverview(Drafts drafts, Releases releases, Standings standings, DealEditor pages, Shops shops, Books books) {
         this.drafts = drafts;
@@ -55,7 +64,16 @@ class DealOverview {
                 Documents.readDeal(draft.document().root(), subject.shop().zone());
         Deal deal = Objects.requireNonNull(reading.deal());
         List<String> warnings = reading.issues().isEmpty()
-                ? pages.findings(deal, draft.id(), book, subject).stream()
+                ? kept
+                        .of(
+                                draft.id(),
+                                new MadeOf(
+                                        deal,
+                                        book.book(),
+                                        book.shop(),
+                                        shops.now().truncatedTo(ChronoUnit.HOURS)),
+                                () -> pages.findings(deal, draft.id(), book, subject))
+                        .stream()
                         .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)
                         .map(finding -> FindingLine.words(finding))
                         .toList()

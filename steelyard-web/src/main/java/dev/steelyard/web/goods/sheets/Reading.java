@@ -35,6 +35,9 @@ class Reading {
 
     private static final int PAGE = 5_000;
 
+    /** Each commit waits for the disk. */
+    private static final int WRITTEN_AT_ONCE = 5_000;
+
     private final Batches batches;
     private final BatchRows rows;
     private final SheetChecks checker;
@@ -126,10 +129,16 @@ class Reading {
 
     private void check(long batch, List<Numbered> read, Pulse pulse) {
         pulse.total(read.size());
+        List<BatchRow> waiting = new ArrayList<>();
         checker.check(batch, read, found -> {
-            rows.insert(batch, found);
+            waiting.addAll(found);
+            if (waiting.size() >= WRITTEN_AT_ONCE) {
+                rows.insert(batch, waiting);
+                waiting.clear();
+            }
             pulse.checked(found.size());
         });
+        rows.insert(batch, waiting);
         batches.count(batch, BatchRows.TABLE);
     }
 }

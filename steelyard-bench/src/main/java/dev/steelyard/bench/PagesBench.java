@@ -1,0 +1,58 @@
+package dev.steelyard.bench;
+
+import dev.steelyard.bench.Served.Bare;
+import dev.steelyard.bench.Served.Call;
+import dev.steelyard.bench.Served.Figure;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A file, the sign-in page, the counter's live price and a page of goods a second, as {@link Served} measures. */
+public final class PagesBench {
+
+    private static final Pattern STYLE = Pattern.compile("href=\"(/assets/[^\"]+\\.css)\"");
+
+    private PagesBench() {}
+
+    public static void main(String[] arguments) throws Exception {
+        System.out.printf("%d connections, warmed until still%n", Served.CONNECTIONS);
+        System.out.printf("%-46s %10s %9s %9s %12s%n", "", "a second", "of bare", "p99 ms", "bytes each");
+        try (Bare bare = Bare.start();
+                BenchedApp app = BenchedApp.start(arguments[0], "--demo")) {
+            List<Call> calls = List.of(
+                    bare.call(""),
+                    call(app, "a style that ships", style(app)),
+                    call(app, "the sign-in page", "/sign-in"),
+                    call(app, "the counter’s live price", "/counter/price?sku=SHK-8&sent=yes&quantity=30"),
+                    call(app, "a page of goods", "/counter/goods/SHK-8"));
+            List<Figure> figures = Served.measure(calls);
+            for (int i = 0; i < calls.size(); i++) {
+                Figure one = figures.get(i);
+                System.out.printf(
+                        "%-46s %10.0f %8.1f%% %9.2f %12.0f%n",
+                        calls.get(i).name(),
+                        one.rate(),
+                        100 * one.rate() / figures.get(0).rate(),
+                        one.p99(),
+                        one.bytes());
+            }
+        }
+    }
+
+    private static String style(BenchedApp app) throws Exception {
+        try (RawClient client = new RawClient(app.url())) {
+            Matcher link = STYLE.matcher(client.ask(RawClient.request(app.url(), "/sign-in", "", "")));
+            if (!link.find()) {
+                throw new IllegalStateException("the sign-in page names no style");
+            }
+            return link.group(1);
+        }
+    }
+
+    private static Call call(BenchedApp app, String name, String path) {
+        String plain = new String(RawClient.request(app.url(), path, "", ""), StandardCharsets.US_ASCII);
+        String packed = plain.replace("\r\n\r\n", "\r\nAccept-Encoding: gzip\r\n\r\n"); // as every browser sends
+        return new Call(name, app.url(), packed.getBytes(StandardCharsets.US_ASCII), app.pid());
+    }
+}
