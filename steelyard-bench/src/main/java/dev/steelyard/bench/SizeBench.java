@@ -22,8 +22,8 @@ public final class SizeBench {
 
     private static final int[] SIZES = {10_000, 100_000, 1_000_000};
     private static final int HEAP_MEGABYTES = 6_000;
-    private static final int WARM = 200;
-    private static final int MEASURED = 101;
+    private static final int WARM = 100;
+    private static final int MEASURED = 51;
     private static final int WARM_PRICES = 30_000;
     private static final int PRICES = 10_001;
     private static final int WARM_CHANGES = 40;
