@@ -86,7 +86,7 @@ class LauncherTest {
         assertThat(Options.parse("--goods", "1000").goods()).isEqualTo(1000);
         assertThat(Options.parse("--make", "1000")).isEqualTo(new Options(false, null, 1000, false));
         assertThatThrownBy(() -> Options.parse("--goods", "many"))
-                .hasMessage("--goods takes a number up to 500000, not “many”");
+                .hasMessage("--goods takes a number up to 1000000, not “many”");
         for (String port : List.of("0", "65536", "x", "")) {
             assertThatThrownBy(() -> Options.parse("--port", port))
                     .hasMessage("--port takes a number from 1 to 65535, not “" + port + "”");
