@@ -6,6 +6,7 @@ import dev.steelyard.core.number.Rounding;
 import dev.steelyard.core.reckoning.Wanted;
 import dev.steelyard.core.tax.TaxRules;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,11 +34,18 @@ public final class DealBook {
      * @param tax for deals whose amounts are in other terms than the prices; none where no tax is reckoned
      */
     public static DealBook of(List<Deal> deals, Rounding rounding, @Nullable TaxRules tax) {
-        List<PreparedDeal> prepared = deals.stream()
-                .filter(deal -> deal.state() != CardState.DRAFT)
-                .map(deal -> new PreparedDeal(deal, tax))
-                .toList();
+        List<PreparedDeal> prepared =
+                withoutDrafts(deals).map(deal -> new PreparedDeal(deal, tax)).toList();
         return new DealBook(prepared, new DealIndex(prepared), rounding);
+    }
+
+    private static Stream<Deal> withoutDrafts(List<Deal> deals) {
+        return deals.stream().filter(deal -> deal.state() != CardState.DRAFT);
+    }
+
+    /** Whether its deals are these, in this order, drafts left out. */
+    public boolean isOf(List<Deal> others) {
+        return deals().equals(withoutDrafts(others).toList());
     }
 
     public List<Deal> deals() {

@@ -16,18 +16,24 @@ import org.jspecify.annotations.Nullable;
  */
 public final class BreaksInForce {
 
+    private static final BigDecimal[] NO_AMOUNTS = {};
+
     /** No breaks at all. */
     public static final BreaksInForce NONE = new BreaksInForce(new TreeMap<>(), BigDecimal.ONE);
 
     private static final int FEW = 16;
 
     private final List<Break> breaks;
-    private final BigDecimal factor;
+    private final BigDecimal[] amounts; // empty for pieces, whose thresholds are the breaks' own
     private final long[] whole;
 
     private BreaksInForce(TreeMap<BigDecimal, Break> byThreshold, BigDecimal factor) {
         this.breaks = List.copyOf(byThreshold.values());
-        this.factor = factor;
+        this.amounts = factor.equals(BigDecimal.ONE)
+                ? NO_AMOUNTS
+                : breaks.stream()
+                        .map(one -> one.from().multiply(factor, Decimals.EXACT))
+                        .toArray(BigDecimal[]::new);
         this.whole = new long[breaks.size()];
         for (int i = 0; i < whole.length; i++) {
             // so many whole pieces, rounded up, reach the same break
@@ -73,8 +79,7 @@ public final class BreaksInForce {
 
     /** The threshold of one of them: pieces, or base units. */
     public BigDecimal threshold(int index) {
-        BigDecimal from = breaks.get(index).from();
-        return factor.equals(BigDecimal.ONE) ? from : from.multiply(factor, Decimals.EXACT);
+        return amounts.length == 0 ? breaks.get(index).from() : amounts[index];
     }
 
     /** The fewest pieces that reach one of them. */

@@ -101,21 +101,13 @@ public final class PriceBook {
             List<Deal> deals,
             @Nullable TaxRules tax,
             List<Product> products) {
-        List<PreparedCard> order = new ArrayList<>(withoutDrafts(cards));
-        order.add(PreparedCard.prepare(RateCard.SHELF_PRICE, rules.currency().getCurrencyCode())
-                .orThrow());
+        List<PreparedCard> order = order(rules, cards);
         DealBook dealt = DealBook.of(deals, rules.rounding(), tax);
         Map<Sku, Entry> entries = new HashMap<>();
         Map<Sku, Product> varied = new HashMap<>();
         products.forEach(product -> add(product, entries, varied));
         return new PriceBook(
-                rules,
-                List.copyOf(order),
-                new CardIndex(order),
-                SharedMap.of(entries),
-                SharedMap.of(varied),
-                dealt,
-                tax);
+                rules, order, new CardIndex(order), SharedMap.of(entries), SharedMap.of(varied), dealt, tax);
     }
 
     /**
@@ -131,11 +123,11 @@ public final class PriceBook {
             List<Deal> deals,
             @Nullable TaxRules tax,
             Change<Product> goods) {
-        PriceBook shell = of(rules, cards, deals, tax, List.of());
         boolean sameCards = rules.equals(this.rules) && withoutDrafts(cards).equals(order.subList(0, order.size() - 1));
+        List<PreparedCard> nextOrder = sameCards ? order : order(rules, cards);
         boolean sameDeals = rules.rounding().equals(this.rules.rounding())
                 && Objects.equals(tax, this.tax)
-                && shell.deals.deals().equals(this.deals.deals());
+                && this.deals.isOf(deals);
         Map<Sku, Entry> come = new HashMap<>();
         Map<Sku, Product> variedCome = new HashMap<>();
         goods.come().forEach(product -> add(product, come, variedCome));
@@ -151,12 +143,20 @@ public final class PriceBook {
         }
         return new PriceBook(
                 rules,
-                sameCards ? order : shell.order,
-                sameCards ? index : shell.index,
+                nextOrder,
+                sameCards ? index : new CardIndex(nextOrder),
                 left.after(List.of(), come),
                 varied.after(goods.gone().stream().map(Product::sku).toList(), variedCome),
-                sameDeals ? this.deals : shell.deals,
+                sameDeals ? this.deals : DealBook.of(deals, rules.rounding(), tax),
                 tax);
+    }
+
+    /** The cards as they are tried: the shelf price is last. */
+    private static List<PreparedCard> order(ShopRules rules, List<PreparedCard> cards) {
+        List<PreparedCard> order = new ArrayList<>(withoutDrafts(cards));
+        order.add(PreparedCard.prepare(RateCard.SHELF_PRICE, rules.currency().getCurrencyCode())
+                .orThrow());
+        return List.copyOf(order);
     }
 
     private static List<PreparedCard> withoutDrafts(List<PreparedCard> cards) {
