@@ -1,5 +1,6 @@
 package dev.steelyard.web.start;
 
+import dev.steelyard.web.base.database.Cluster;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -48,7 +49,7 @@ final class ExistingDatabase {
         for (int tried = 1; ; tried++) {
             try (Connection connection = database.connect()) {
                 refuse(connection, database);
-                return one(connection, "select @@wsrep_on").equals("1");
+                return Cluster.isOne(connection);
             } catch (SQLException away) {
                 if (tried == TRIES || isRefusal(away)) {
                     throw new IllegalStateException(

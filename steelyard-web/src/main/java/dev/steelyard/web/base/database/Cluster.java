@@ -1,5 +1,10 @@
 package dev.steelyard.web.base.database;
 
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -13,7 +18,15 @@ public class Cluster {
     private final boolean isOne;
 
     Cluster(JdbcTemplate sql) {
-        this.isOne = sql.query("show variables like 'wsrep_on'", row -> row.next() && "ON".equals(row.getString(2)));
+        this.isOne = Boolean.TRUE.equals(sql.execute((ConnectionCallback<Boolean>) Cluster::isOne));
+    }
+
+    /** Whether it is one at the other end of a connection; a server built without that knows no such variable. */
+    public static boolean isOne(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet found = statement.executeQuery("show variables like 'wsrep_on'")) {
+            return found.next() && "ON".equals(found.getString(2));
+        }
     }
 
     public boolean isOne() {

@@ -33,6 +33,10 @@ public class Ahead {
      * @param sink called by the caller's thread
      */
     public <P, R> void forEach(List<P> parts, Function<P, R> work, Consumer<R> sink) {
+        if (parts.size() == 1) { // nothing to be ahead of
+            sink.accept(work.apply(parts.get(0)));
+            return;
+        }
         Deque<Future<R>> coming = new ArrayDeque<>();
         try {
             for (P part : parts) {
