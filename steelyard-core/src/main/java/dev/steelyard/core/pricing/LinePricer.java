@@ -4,6 +4,7 @@ import dev.steelyard.core.card.Finish;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.number.Rounding;
+import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.reckoning.Fault.Kind;
 import dev.steelyard.core.reckoning.Notes;
 import dev.steelyard.core.reckoning.Place;
@@ -42,10 +43,12 @@ final class LinePricer {
                 line.asked().item(),
                 quantity,
                 Math.max(quantity, tally.pieces()),
+                amount(tally),
                 line.asked().item().shelfPrice(),
                 perPiece,
                 shown,
                 summed.total(),
+                reduced(laddered),
                 laddered.reached(),
                 NextBreak.of(line, line.pieces(), tally, perPiece, rounding),
                 billable(),
@@ -84,6 +87,25 @@ final class LinePricer {
             throw Refused.at(Place.PIECE, Kind.NEGATIVE, Refusal.LINE_NEGATIVE, Part.money(sum));
         }
         return sum;
+    }
+
+    /** What the ladder counted, in its own unit; none where it counts pieces. */
+    private @Nullable BigDecimal amount(Tally tally) {
+        PreparedLadder ladder = line.ladder();
+        Unit unit = ladder == null || !ladder.countsAmount()
+                ? null
+                : ladder.definition().unit();
+        return unit == null ? null : unit.fromBase(tally.amount());
+    }
+
+    private Money reduced(Laddered laddered) {
+        Money each = laddered.reached() == null ? null : line.pieces().unreduced(line.breaks());
+        return rounding.lineTotal(
+                each == null
+                        ? BigDecimal.ZERO
+                        : each.times(line.asked().quantity())
+                                .subtract(laddered.sum(), Decimals.EXACT)
+                                .max(BigDecimal.ZERO));
     }
 
     private @Nullable Figure billable() {

@@ -1,6 +1,7 @@
 package dev.steelyard.core.pricing;
 
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Ladder.Value;
 import dev.steelyard.core.number.Decimals;
@@ -80,12 +81,23 @@ final class PiecePricer {
 
     /** The same where it is only a hint or compared: none where a piece would have no price there. */
     @Nullable
-    Money roundedIfAny(Break reached) {
+    Money roundedIfAny(@Nullable Break reached) {
         try {
             return rounded(reached);
         } catch (Refused noPriceThere) {
             return null;
         }
+    }
+
+    /** What breaks take off from: a piece below the first, or at the first where it has no price else; none for lots. */
+    @Nullable
+    Money unreduced(BreaksInForce breaks) {
+        if (whole.signum() > 0) {
+            return roundedIfAny(null);
+        }
+        return ladder == null || ladder.value() == Value.LOT_TOTAL || breaks.size() == 0
+                ? null
+                : roundedIfAny(breaks.get(0));
     }
 
     /** The piece price with the break reached, before charges for choices. */

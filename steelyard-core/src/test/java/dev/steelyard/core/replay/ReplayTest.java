@@ -1,0 +1,218 @@
+package dev.steelyard.core.replay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.deal.Occasion;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.OrderLine;
+import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.pricing.PricedBasket;
+import dev.steelyard.core.replay.Replayed.Change;
+import dev.steelyard.core.testing.RandomCards;
+import java.math.BigDecimal;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ReplayTest {
+
+    private static final ZonedDateTime AT = ZonedDateTime.of(2027, 4, 15, 12, 0, 0, 0, ZoneOffset.UTC);
+    private static final Sku SHACKLE = new Sku("SHK-8");
+    private static final Sku BRUSH = new Sku("BRU-1");
+
+    /** Shackles with own rows, each “from price”, and brushes at 15.00 that cost 8.20. */
+    private static PriceBook book(String... rows) {
+        List<Break> breaks = Stream.of(rows)
+                .map(row -> row.split(" "))
+                .map(row -> Break.everyone(Integer.parseInt(row[0]), new BigDecimal(row[1])))
+                .toList();
+        Product shackle = Product.of(SHACKLE, "Bow shackle, 8 mm", new BigDecimal("7.40"))
+                .withOwnRows(PriceRows.of(Over.LINE, breaks));
+        Product brush = new Product(
+                BRUSH, "Deck brush", new BigDecimal("15.00"), new BigDecimal("8.20"), null, null, List.of());
+        return PriceBook.of(RandomCards.EURO, List.of(), List.of(shackle, brush));
+    }
+
+    private static SoldBasket sold(long id, @Nullable String group, PriceBook by, OrderLine... lines) {
+        Occasion occasion = Occasion.of(new Customer(group), AT);
+        List<OrderLine> all = List.of(lines);
+        return new SoldBasket(
+                id, all, occasion, by.basket(all, occasion).total().value());
+    }
+
+    private static Replayed replay(
+            PriceBook now, PriceBook other, Assumption assumption, @Nullable String bound, List<SoldBasket> baskets) {
+        Replay replay = new Replay(now, List.of(other), assumption, bound == null ? null : new BigDecimal(bound));
+        baskets.forEach(replay::add);
+        return replay.all().get(0);
+    }
+
+    private static BigDecimal money(String digits) {
+        return new BigDecimal(digits);
+    }
+
+    /** 12 shackles: 12 × 6.90 = 82.80 now; under a break at 12 of 6.50, 78.00. */
+    @Test
+    void a_break_that_is_moved_is_held_against_each_order() {
+        PriceBook now = book("10 6.90", "25 6.20");
+        PriceBook draft = book("12 6.50", "25 6.20");
+
+        Replayed replayed = replay(
+                now,
+                draft,
+                Assumption.SAME,
+                "5",
+                List.of(
+                        sold(1, null, now, new OrderLine(SHACKLE, 12)),
+                        sold(2, "Boatyard", now, new OrderLine(SHACKLE, 10)),
+                        sold(3, null, now, new OrderLine(SHACKLE, 25), new OrderLine(BRUSH, 1))));
+
+        assertThat(replayed.now().whole().turnover()).isEqualByComparingTo("321.80"); // 82.80 + 69.00 + 155.00 + 15.00
+        assertThat(replayed.other().whole().turnover()).isEqualByComparingTo("322.00"); // 78.00 + 74.00 + 170.00
+        assertThat(replayed.then()).isEqualByComparingTo("321.80");
+        assertThat(replayed.now().whole().reduced()).isEqualByComparingTo("41.00"); // 6.00 + 5.00 + 30.00
+        assertThat(replayed.other().whole().reduced()).isEqualByComparingTo("40.80"); // 10.80 + 30.00
+        assertThat(replayed.most())
+                .containsExactly(
+                        new Change(2, money("69.00"), money("74.00")), new Change(1, money("82.80"), money("78.00")));
+        assertThat(replayed.dearer()).isEqualTo(1);
+        assertThat(replayed.over()).as("74.00 is 7.2 % over 69.00").isEqualTo(1);
+        assertThat(replayed.other().breaks().keySet().stream()
+                        .filter(at -> at.card().equals("Shelf price"))
+                        .map(AtBreak::from))
+                .containsExactlyInAnyOrder(null, money("12"), money("25"));
+        assertThat(replayed.now().whole().margin())
+                .as("brush without tax: 6.80 of 15.00")
+                .isEqualByComparingTo("45.3");
+    }
+
+    @Test
+    void a_bound_is_passed_by_more_than_its_percentage_only() {
+        PriceBook now = book("10 6.00");
+
+        Replayed replayed = replay(
+                now, book("10 6.60"), Assumption.SAME, "10", List.of(sold(1, null, now, new OrderLine(SHACKLE, 10))));
+
+        assertThat(replayed.dearer()).isEqualTo(1);
+        assertThat(replayed.over()).isZero();
+    }
+
+    /** 9 shackles are 10 % below 10; half of such lines take up: (9 × 7.40 + 10 × 5.00) / 2 = 58.30. */
+    @Test
+    void of_those_near_a_new_break_some_take_up_to_it() {
+        PriceBook now = book("25 4.00");
+        PriceBook draft = book("10 5.00", "25 4.00");
+        List<SoldBasket> baskets = List.of(
+                sold(1, null, now, new OrderLine(SHACKLE, 9)),
+                sold(2, null, now, new OrderLine(SHACKLE, 8)),
+                sold(3, null, now, new OrderLine(SHACKLE, 24)));
+
+        Replayed replayed = replay(now, draft, new Assumption(money("10"), money("50")), null, baskets);
+
+        assertThat(replayed.lifted()).as("the break at 25 is there already").isEqualTo(1);
+        assertThat(replayed.assumed().turnover()).isEqualByComparingTo("237.50"); // 58.30 + 59.20 + 120.00
+        assertThat(replayed.other().whole().turnover()).isEqualByComparingTo("245.80"); // 66.60 + 59.20 + 120.00
+    }
+
+    @Test
+    void orders_that_would_be_refused_or_are_already_are_told_apart() {
+        PriceBook now = book("10 6.90");
+        PriceBook withoutBrush = PriceBook.of(
+                RandomCards.EURO, List.of(), List.of(Product.of(SHACKLE, "Bow shackle, 8 mm", money("7.40"))));
+        SoldBasket gone = new SoldBasket(
+                3, List.of(new OrderLine(new Sku("GONE"), 1)), Occasion.of(Customer.EVERYONE, AT), money("5.00"));
+
+        Replayed replayed = replay(
+                now,
+                withoutBrush,
+                Assumption.SAME,
+                null,
+                List.of(
+                        sold(1, null, now, new OrderLine(SHACKLE, 1)),
+                        sold(2, null, now, new OrderLine(SHACKLE, 1), new OrderLine(BRUSH, 2)),
+                        gone));
+
+        assertThat(replayed.baskets()).isEqualTo(1);
+        assertThat(replayed.refused()).isEqualTo(1);
+        assertThat(replayed.refusedMost()).containsExactly(new Change(2, money("37.40"), BigDecimal.ZERO));
+        assertThat(replayed.apart()).isEqualTo(1);
+        assertThat(replayed.now().whole().turnover()).isEqualByComparingTo("7.40");
+    }
+
+    @Test
+    void the_ten_that_change_most_are_kept_each_way() {
+        PriceBook now = book("100 5.00");
+        PriceBook draft = book("2 8.00", "100 5.00");
+        List<SoldBasket> baskets = new ArrayList<>();
+        for (int i = 1; i <= 30; i++) {
+            baskets.add(sold(i, null, now, new OrderLine(SHACKLE, i)));
+        }
+
+        Replayed replayed = replay(now, draft, Assumption.SAME, null, baskets);
+
+        assertThat(replayed.dearer()).isEqualTo(29);
+        assertThat(replayed.most().stream().map(Change::id))
+                .containsExactly(30L, 29L, 28L, 27L, 26L, 25L, 24L, 23L, 22L, 21L);
+    }
+
+    /** Any card beside any other, over baskets of several lines. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
+    void a_replay_is_each_order_priced_by_itself(long seed) {
+        RandomCards cards = new RandomCards(seed);
+        Random random = new Random(seed);
+        Product product = cards.product();
+        PreparedCard live = cards.card();
+        PreparedCard draft = cards.card();
+        PriceBook now = PriceBook.of(RandomCards.EURO, List.of(live), List.of(product));
+        PriceBook other = PriceBook.of(RandomCards.EURO, List.of(draft), List.of(product));
+        List<SoldBasket> baskets = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            List<OrderLine> lines = new ArrayList<>();
+            for (int line = 0; line <= random.nextInt(3); line++) {
+                var asked = cards.asked(live, product);
+                lines.add(new OrderLine(product.sku(), asked.quantity(), asked.answers()));
+            }
+            Customer customer = new Customer(random.nextBoolean() ? "Boatyard" : null);
+            baskets.add(new SoldBasket(i, lines, Occasion.of(customer, AT), BigDecimal.ZERO));
+        }
+
+        Replayed same = replay(now, now, Assumption.SAME, "0", baskets);
+        assertThat(same.dearer() + same.cheaper() + same.refused() + same.over())
+                .isZero();
+        assertThat(same.other()).isEqualTo(same.now());
+
+        Replayed replayed = replay(now, other, Assumption.SAME, null, baskets);
+        BigDecimal byHand = BigDecimal.ZERO;
+        for (SoldBasket basket : baskets) {
+            PricedBasket before = now.basket(basket.lines(), basket.occasion());
+            PricedBasket after = other.basket(basket.lines(), basket.occasion());
+            byHand = before.sellable() && after.sellable()
+                    ? byHand.add(after.total().value())
+                    : byHand;
+        }
+        assertThat(replayed.other().whole().turnover()).isEqualByComparingTo(byHand);
+        assertThat(replayed.baskets() + replayed.refused() + replayed.apart()).isEqualTo(40);
+        for (Replayed.Side side : List.of(replayed.now(), replayed.other())) {
+            for (var parts : List.of(side.groups(), side.products(), side.breaks())) {
+                assertThat(parts.values().stream().reduce(Totals.NONE, Totals::plus))
+                        .usingRecursiveComparison()
+                        .withComparatorForType(BigDecimal::compareTo, BigDecimal.class)
+                        .isEqualTo(side.whole());
+            }
+        }
+    }
+}
