@@ -6,6 +6,7 @@ import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.backup.BackupFault;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.start.demo.DemoOrders;
 import dev.steelyard.web.start.demo.FirstStart;
 import dev.steelyard.web.start.demo.MadeUpGoods;
 import dev.steelyard.web.start.settings.Setting;
@@ -109,6 +110,12 @@ public final class Launcher {
                         .toArray(String[]::new));
         application = context;
         String signIn = context.getBean(FirstStart.class).prepare(options.demo());
+        if (options.demo()) {
+            int sold = context.getBean(DemoOrders.class).fill(options.orders());
+            if (sold > 0) {
+                System.out.println("Made up " + sold + " orders of the last eighteen months.");
+            }
+        }
         MadeUpGoods madeUp = context.getBean(MadeUpGoods.class);
         int made = madeUp.fillTo(options.goods());
         if (made > 0 || !options.stay()) {

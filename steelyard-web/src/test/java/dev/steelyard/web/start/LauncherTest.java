@@ -79,14 +79,17 @@ class LauncherTest {
 
     @Test
     void optionsAreReadOrRefusedInWords() {
-        assertThat(Options.parse()).isEqualTo(new Options(false, null, 0, true));
-        assertThat(Options.parse("--demo", "--port", "9000")).isEqualTo(new Options(true, 9000, 0, true));
+        assertThat(Options.parse()).isEqualTo(new Options(false, null, 0, 3000, true));
+        assertThat(Options.parse("--demo", "--port", "9000")).isEqualTo(new Options(true, 9000, 0, 3000, true));
         assertThatThrownBy(() -> Options.parse("--dmeo"))
-                .hasMessage("“--dmeo” is no option of start; it knows --demo, --port N and --goods N");
+                .hasMessage("“--dmeo” is no option of start; it knows --demo, --port N, --goods N and --orders N");
         assertThat(Options.parse("--goods", "1000").goods()).isEqualTo(1000);
-        assertThat(Options.parse("--make", "1000")).isEqualTo(new Options(false, null, 1000, false));
+        assertThat(Options.parse("--make", "1000")).isEqualTo(new Options(false, null, 1000, 3000, false));
         assertThatThrownBy(() -> Options.parse("--goods", "many"))
                 .hasMessage("--goods takes a number up to 1000000, not “many”");
+        assertThat(Options.parse("--demo", "--orders", "0").orders()).isZero();
+        assertThatThrownBy(() -> Options.parse("--orders", "-1"))
+                .hasMessage("--orders takes a number up to 1000000, not “-1”");
         for (String port : List.of("0", "65536", "x", "")) {
             assertThatThrownBy(() -> Options.parse("--port", port))
                     .hasMessage("--port takes a number from 1 to 65535, not “" + port + "”");

@@ -28,8 +28,7 @@ class Freezing {
                 new OrderFreezer.Sold(
                         priced.basket(),
                         priced.book(),
-                        shopper.customer(),
-                        shopper.day(),
+                        shopper.occasion(),
                         shopper.codes(),
                         shopper.words(),
                         priced.picks().stream().map(Freezing::line).toList()));
@@ -37,6 +36,7 @@ class Freezing {
 
     private static OrderFreezer.Line line(PricedPick pick) {
         PricedLine line = (PricedLine) pick.result();
-        return new OrderFreezer.Line(pick.name(line.item()), pick.answers(), pick.variants(), pick.version());
+        return new OrderFreezer.Line(
+                pick.offered().line(), pick.name(line.item()), pick.answers(), pick.variants(), pick.version());
     }
 }

@@ -80,7 +80,7 @@ public record Shopper(
     public record Offered(Picked picked, @Nullable Offer offer, Answers given) {
 
         /** As it is priced. */
-        OrderLine line() {
+        public OrderLine line() {
             return new OrderLine(new Sku(picked.sku()), picked.quantity(), given);
         }
     }

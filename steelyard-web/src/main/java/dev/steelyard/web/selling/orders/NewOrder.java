@@ -1,5 +1,8 @@
 package dev.steelyard.web.selling.orders;
 
+import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.reckoning.Step.Figure;
+import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -23,6 +26,7 @@ import tools.jackson.databind.JsonNode;
  * @param withoutTax whether the buyer sees figures without the tax they contain
  * @param unusedDeals what did not count, each with why
  * @param language in which the buyer read it; none for an order of before there were several
+ * @param asked how its prices were asked for, so that they can be again; none for an order of before that was kept
  * @param store that reported it; none for an order of the counter
  */
 public record NewOrder(
@@ -47,6 +51,7 @@ public record NewOrder(
         Seller seller,
         boolean withoutTax,
         @Nullable String language,
+        @Nullable Asked asked,
         @Nullable Store store,
         List<Line> lines) {
 
@@ -67,6 +72,16 @@ public record NewOrder(
             @Nullable String quote,
             BigDecimal charged,
             List<@Nullable BigDecimal> lines) {}
+
+    /**
+     * Who asked for prices, and when; the customer's group and the country stand beside it.
+     *
+     * @param at the moment prices were for
+     * @param payment the method by the word that deals name it with; none where none was picked
+     * @param codeLists of which a code was given that counted
+     */
+    public record Asked(
+            Instant at, boolean signedIn, boolean firstOrder, @Nullable String payment, List<String> codeLists) {}
 
     public NewOrder {
         seller = Objects.requireNonNullElse(seller, Seller.UNKNOWN);
@@ -102,6 +117,7 @@ public record NewOrder(
                 seller,
                 withoutTax,
                 language,
+                asked,
                 store,
                 lines);
     }
@@ -130,6 +146,7 @@ public record NewOrder(
                 seller,
                 withoutTax,
                 language,
+                asked,
                 where,
                 lines);
     }
@@ -190,6 +207,8 @@ public record NewOrder(
      * @param cardId of that card; none for the shelf price
      * @param cardVersion the version of it; none for the shelf price
      * @param reckoning its steps, as {@link FrozenFacts} keeps them
+     * @param asked what was asked for, as {@link FrozenAnswers} keeps it; none for a line of before that was kept
+     * @param figures none for a line of before they were kept
      */
     public record Line(
             long productId,
@@ -207,10 +226,37 @@ public record NewOrder(
             String card,
             @Nullable Long cardId,
             @Nullable Long cardVersion,
-            JsonNode reckoning) {
+            JsonNode reckoning,
+            @Nullable JsonNode asked,
+            @Nullable Figures figures) {
 
         public Line {
             answers = answers == null ? List.of() : answers; // a checkout begun before answers were frozen has none
+        }
+    }
+
+    /**
+     * What a line is weighed by later.
+     *
+     * @param amount of all its pieces in base units; none where nothing is measured
+     * @param reached the threshold of the break that counted; none below the first
+     * @param reduced by breaks
+     * @param cost of all of it; none where that is not known
+     */
+    public record Figures(
+            @Nullable BigDecimal amount, @Nullable BigDecimal reached, BigDecimal reduced, @Nullable BigDecimal cost) {
+
+        /** Those of a line with its price. */
+        static Figures of(PricedLine line) {
+            Figure billable = line.billable();
+            Unit unit = billable == null ? null : billable.unit();
+            return new Figures(
+                    unit == null
+                            ? null
+                            : unit.toBase(billable.value()).multiply(BigDecimal.valueOf(line.quantity())),
+                    line.reached() == null ? null : line.reached().from(),
+                    line.reduced().value(),
+                    line.cost());
         }
     }
 }

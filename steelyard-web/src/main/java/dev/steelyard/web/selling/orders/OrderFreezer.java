@@ -1,9 +1,10 @@
 package dev.steelyard.web.selling.orders;
 
-import dev.steelyard.core.card.Customer;
 import dev.steelyard.core.deal.Dealt;
 import dev.steelyard.core.deal.Dealt.Why;
+import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.number.Money;
+import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.said.Fact;
@@ -19,7 +20,6 @@ import dev.steelyard.web.selling.shown.DealText;
 import dev.steelyard.web.selling.shown.LineTaxes;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -64,41 +65,51 @@ public class OrderFreezer {
      * What is sold.
      *
      * @param basket every line of which has a price
-     * @param day prices are for
+     * @param occasion that it was priced for
      * @param codes as they are compared
      */
     public record Sold(
             PricedBasket basket,
             BookInForce book,
-            Customer customer,
-            LocalDate day,
+            Occasion occasion,
             List<String> codes,
             Words words,
             List<Line> lines) {
 
         private String country() {
-            return Objects.requireNonNullElse(customer.country(), book.shop().homeCountry());
+            return Objects.requireNonNullElse(
+                    occasion.customer().country(), book.shop().homeCountry());
+        }
+
+        private NewOrder.Asked asked() {
+            return new NewOrder.Asked(
+                    occasion.at().toInstant(),
+                    occasion.customer().signedIn(),
+                    occasion.customer().firstOrder(),
+                    occasion.payment(),
+                    List.copyOf(new TreeSet<>(occasion.codeLists())));
         }
     }
 
     /**
      * A line beside its price.
      *
+     * @param asked what was asked for
      * @param answers one fact for each
      * @param variants of a lot's pieces, counted; none where one goes for all
      * @param version of the card that prices it; none for the shelf price
      */
-    public record Line(Wording name, List<Fact> answers, @Nullable Fact variants, @Nullable CardInForce version) {}
+    public record Line(OrderLine asked, Wording name, List<Fact> answers, @Nullable Fact variants, @Nullable CardInForce version) {}
 
     public NewOrder freeze(String key, Who who, Sold sold) {
         PricedBasket basket = sold.basket();
         BookInForce book = sold.book();
-        String group = sold.customer().group();
+        String group = sold.occasion().customer().group();
         Tax tax = basket.tax();
         return new NewOrder(
                 key,
                 group,
-                sold.day(),
+                sold.occasion().at().toLocalDate(),
                 who.name(),
                 who.email(),
                 sold.country(),
@@ -140,6 +151,7 @@ public class OrderFreezer {
                         && tax.included()
                         && Objects.requireNonNull(book.book().tax()).seesWithout(group),
                 sold.words().language().code(),
+                sold.asked(),
                 null,
                 lines(sold));
     }
@@ -195,7 +207,9 @@ public class OrderFreezer {
                 line.card(),
                 version == null ? null : version.id(),
                 version == null ? null : (long) version.version(),
-                FrozenFacts.freeze(line.reckoning()));
+                FrozenFacts.freeze(line.reckoning()),
+                FrozenAnswers.freeze(told.asked().answers()),
+                NewOrder.Figures.of(line));
     }
 
     private static @Nullable BigDecimal rate(PricedLine line, Sold sold) {

@@ -9,6 +9,7 @@ import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -45,31 +46,8 @@ public class Orders {
     @Transactional(propagation = Propagation.MANDATORY)
     public void place(NewOrder order) {
         NewOrder.Store store = order.store();
-        StoredOrder stored = new StoredOrder(
-                store == null ? ownNumber() : store.number(),
-                store == null ? clock.instant() : store.placedAt(),
-                order,
-                new StoredOrder.Written(
-                        mapper.writeValueAsString(order.tax()),
-                        mapper.writeValueAsString(order.deals()),
-                        mapper.writeValueAsString(order.unusedDeals()),
-                        mapper.writeValueAsString(order.codes()),
-                        mapper.writeValueAsString(order.seller())));
-        for (int i = 0; i < order.lines().size(); i++) {
-            NewOrder.Line line = order.lines().get(i);
-            stored.add(new StoredOrderLine(
-                    stored,
-                    i + 1,
-                    line,
-                    store == null || i >= store.lines().size()
-                            ? null
-                            : store.lines().get(i),
-                    new StoredOrderLine.Written(
-                            line.told() == null ? null : mapper.writeValueAsString(line.told()),
-                            mapper.writeValueAsString(line.answers()),
-                            mapper.writeValueAsString(line.reckoning()))));
-        }
-        entities.persist(stored);
+        StoredOrder stored = put(
+                order, store == null ? ownNumber() : store.number(), store == null ? clock.instant() : store.placedAt());
         entities.flush();
         outbox.put(
                 "order.placed",
@@ -82,6 +60,52 @@ public class Orders {
                         Decimals.plain(order.total(), order.minorDigits()),
                         "currency",
                         order.currency()));
+    }
+
+    /** An order and when it was placed. */
+    public record Placed(NewOrder order, Instant at) {}
+
+    /** Stores orders of before, of which nobody is to be told any more. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void bring(List<Placed> orders) {
+        orders.forEach(one -> put(
+                one.order(),
+                one.order().store() == null ? ownNumber() : one.order().store().number(),
+                one.at()));
+        entities.flush();
+        entities.clear();
+    }
+
+    private StoredOrder put(NewOrder order, String number, Instant at) {
+        NewOrder.Store store = order.store();
+        StoredOrder stored = new StoredOrder(
+                number,
+                at,
+                order,
+                new StoredOrder.Written(
+                        mapper.writeValueAsString(order.tax()),
+                        mapper.writeValueAsString(order.deals()),
+                        mapper.writeValueAsString(order.unusedDeals()),
+                        mapper.writeValueAsString(order.codes()),
+                        mapper.writeValueAsString(order.seller()),
+                        order.asked() == null ? null : mapper.writeValueAsString(order.asked())));
+        for (int i = 0; i < order.lines().size(); i++) {
+            NewOrder.Line line = order.lines().get(i);
+            stored.add(new StoredOrderLine(
+                    stored,
+                    i + 1,
+                    line,
+                    store == null || i >= store.lines().size()
+                            ? null
+                            : store.lines().get(i),
+                    new StoredOrderLine.Written(
+                            line.told() == null ? null : mapper.writeValueAsString(line.told()),
+                            mapper.writeValueAsString(line.answers()),
+                            mapper.writeValueAsString(line.reckoning()),
+                            line.asked() == null ? null : mapper.writeValueAsString(line.asked()))));
+        }
+        entities.persist(stored);
+        return stored;
     }
 
     private String ownNumber() {

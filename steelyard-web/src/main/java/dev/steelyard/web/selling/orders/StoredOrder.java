@@ -59,6 +59,9 @@ class StoredOrder extends Stored {
     private boolean withoutTax;
     private String language = "en";
 
+    @Column(columnDefinition = "longtext")
+    private @Nullable String asked;
+
     private @Nullable String keyName;
     private @Nullable String quote;
     private @Nullable BigDecimal charged;
@@ -75,7 +78,8 @@ class StoredOrder extends Stored {
     protected StoredOrder() {}
 
     /** What of an order is kept as JSON. */
-    record Written(String tax, String deals, String unusedDeals, String codes, String seller) {}
+    record Written(
+            String tax, String deals, String unusedDeals, String codes, String seller, @Nullable String asked) {}
 
     StoredOrder(String number, Instant placedAt, NewOrder order, Written written) {
         this.number = number;
@@ -97,6 +101,7 @@ class StoredOrder extends Stored {
         this.unusedDeals = written.unusedDeals();
         this.codes = written.codes();
         this.seller = written.seller();
+        this.asked = written.asked();
         this.withoutTax = order.withoutTax();
         this.language = Objects.requireNonNullElse(order.language(), "en");
         this.paymentReference = order.paymentReference();

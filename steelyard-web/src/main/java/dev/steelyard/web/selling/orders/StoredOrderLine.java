@@ -43,10 +43,24 @@ class StoredOrderLine extends Stored {
     @Column(columnDefinition = "longtext")
     private String reckoning = "";
 
+    @Column(columnDefinition = "longtext")
+    private @Nullable String asked;
+
+    @Column(precision = 30, scale = 12)
+    private @Nullable BigDecimal amount;
+
+    @Column(precision = 30, scale = 12)
+    private @Nullable BigDecimal reached;
+
+    private @Nullable BigDecimal reduced;
+
+    @Column(precision = 30, scale = 12)
+    private @Nullable BigDecimal cost;
+
     protected StoredOrderLine() {}
 
     /** What of a line is kept as JSON. */
-    record Written(@Nullable String told, String answers, String reckoning) {}
+    record Written(@Nullable String told, String answers, String reckoning, @Nullable String asked) {}
 
     /** @param charged by the owner's own store; none where it did not say, and at the counter */
     StoredOrderLine(
@@ -70,6 +84,14 @@ class StoredOrderLine extends Stored {
         this.cardId = line.cardId();
         this.cardVersion = line.cardVersion();
         this.reckoning = written.reckoning();
+        this.asked = written.asked();
+        NewOrder.Figures figures = line.figures();
+        if (figures != null) {
+            this.amount = figures.amount();
+            this.reached = figures.reached();
+            this.reduced = figures.reduced();
+            this.cost = figures.cost();
+        }
     }
 
     String sku() {

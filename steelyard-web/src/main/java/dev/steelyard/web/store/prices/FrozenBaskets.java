@@ -39,8 +39,7 @@ public class FrozenBaskets {
                 new OrderFreezer.Sold(
                         priced.basket(),
                         priced.book(),
-                        priced.occasion().customer(),
-                        priced.at().toLocalDate(),
+                        priced.occasion(),
                         priced.request().codes(),
                         words,
                         lines));
@@ -55,6 +54,7 @@ public class FrozenBaskets {
         List<Fact> answers = card == null ? List.of() : AnswerWords.of(card.card(), asked.answers());
         Fact variants = variants(line.variants(), asked.quantity(), book);
         return new OrderFreezer.Line(
+                asked,
                 variants == null ? item.told() : item.product().told(),
                 answers,
                 variants,

@@ -1,0 +1,86 @@
+package dev.steelyard.web.sold.lines;
+
+import dev.steelyard.web.sold.lines.Which.Of;
+import java.util.BitSet;
+import org.jspecify.annotations.Nullable;
+
+/** Goes through the lines that are meant, order by order. */
+final class Picking {
+
+    private final SoldLines of;
+    private final SoldLines.View view;
+    private final Which which;
+    private final @Nullable BitSet using;
+    private final long product;
+
+    Picking(SoldLines.View view, Which which) {
+        this.of = view.of();
+        this.view = view;
+        this.which = which;
+        this.using = which.of().kind() == Which.Kind.DEAL ? using(which.of()) : null;
+        this.product = of.names.seen(which.of().sku());
+    }
+
+    /** Takes a line that is meant. */
+    interface Taking {
+        void line(int order, int line);
+    }
+
+    void each(Taking to) {
+        long first = which.from() == null ? Long.MIN_VALUE : which.from().toEpochDay();
+        long last = which.until() == null ? Long.MAX_VALUE : which.until().toEpochDay();
+        long group = which.group().equals(Which.EVERYONE) ? NamesSeen.NONE : groupSeen();
+        for (int order = 0; order < view.orders(); order++) {
+            long day = of.day.at(order);
+            if (day >= first && day <= last && isGroup(order, group) && isWhere(order) && uses(order)) {
+                int end = order + 1 < view.orders() ? (int) of.firstLine.at(order + 1) : view.lines();
+                for (int line = (int) of.firstLine.at(order); line < end; line++) {
+                    if (isOf(line)) {
+                        to.line(order, line);
+                    }
+                }
+            }
+        }
+    }
+
+    private boolean isGroup(int order, long group) {
+        return which.group().isEmpty()
+                || of.group.at(order) == group;
+    }
+
+    private long groupSeen() {
+        int seen = of.names.seen(which.group());
+        return seen == NamesSeen.NONE ? SoldLines.UNKNOWN : seen; // a group nobody bought as
+    }
+
+    private boolean isWhere(int order) {
+        return switch (which.where()) {
+            case ANYWHERE -> true;
+            case COUNTER -> of.store.at(order) == 0;
+            case STORE -> of.store.at(order) == 1;
+        };
+    }
+
+    private boolean uses(int order) {
+        return using == null || using.get(order);
+    }
+
+    private boolean isOf(int line) {
+        return switch (which.of().kind()) {
+            case SHOP, DEAL -> true;
+            case PRODUCT -> of.product.at(line) == product;
+            case ROWS -> of.product.at(line) == product && of.card.at(line) == 0;
+            case CARD -> of.card.at(line) == which.of().id();
+        };
+    }
+
+    private BitSet using(Of deal) {
+        BitSet orders = new BitSet(view.orders());
+        for (int use = 0; use < view.uses(); use++) {
+            if (of.useDeal.at(use) == deal.id()) {
+                orders.set((int) of.useOrder.at(use));
+            }
+        }
+        return orders;
+    }
+}

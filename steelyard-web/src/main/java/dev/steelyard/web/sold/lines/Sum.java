@@ -1,0 +1,45 @@
+package dev.steelyard.web.sold.lines;
+
+import java.math.BigDecimal;
+
+/** Adds lines up; those of an order must come one after the other. */
+final class Sum {
+
+    private long lastOrder = -1;
+    private long orders;
+    private long lines;
+    private long pieces;
+    private long amount;
+    private long turnover;
+    private long reduced;
+    private long known;
+    private long cost;
+
+    void add(SoldLines of, int line) {
+        long order = of.order.at(line);
+        if (order != lastOrder) {
+            orders++;
+            lastOrder = order;
+        }
+        lines++;
+        pieces += of.pieces.at(line);
+        long measured = of.amount.at(line);
+        amount = measured == SoldLines.UNKNOWN ? amount : amount + measured;
+        turnover += of.turnover.at(line);
+        reduced += of.reduced.at(line);
+        known += of.known.at(line);
+        cost += of.cost.at(line);
+    }
+
+    Figures figures(int minor) {
+        return new Figures(
+                orders,
+                lines,
+                pieces,
+                BigDecimal.valueOf(amount, SoldLines.FINEST),
+                BigDecimal.valueOf(turnover, minor),
+                BigDecimal.valueOf(reduced, minor),
+                BigDecimal.valueOf(known, minor),
+                BigDecimal.valueOf(cost, SoldLines.FINE));
+    }
+}

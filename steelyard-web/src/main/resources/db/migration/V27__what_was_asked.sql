@@ -1,0 +1,13 @@
+-- Orders can be priced again: what each line asked for, who asked and when, beside what a line measured, reached, saved and cost.
+-- Orders of before have none of it: they are counted, and cannot be priced again.
+alter table shop_order
+    add column asked longtext null,
+    add column kept_at datetime(3) not null default (utc_timestamp(3)),
+    add key shop_order_kept (kept_at);
+
+alter table order_line
+    add column asked longtext null,
+    add column amount decimal(30, 12) null,
+    add column reached decimal(30, 12) null,
+    add column reduced decimal(19, 6) null,
+    add column cost decimal(30, 12) null;
