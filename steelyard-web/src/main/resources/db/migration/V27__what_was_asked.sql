@@ -11,3 +11,8 @@ alter table order_line
     add column reached decimal(30, 12) null,
     add column reduced decimal(19, 6) null,
     add column cost decimal(30, 12) null;
+
+-- Whether orders of the counter and of the owner's own store count as one, and a bound on how much dearer orders may become.
+alter table shop
+    add column all_orders boolean not null default true,
+    add column dearest decimal(5, 2) null;

@@ -41,7 +41,8 @@ public record Shop(
                         smallestMargin,
                         Bounds.USUAL.mostPieces(),
                         Bounds.USUAL.largeChange(),
-                        Bounds.USUAL.hintGives()),
+                        Bounds.USUAL.hintGives(),
+                        Bounds.USUAL.dearest()),
                 Invoicing.NONE,
                 ShopHabits.USUAL,
                 revision);

@@ -38,6 +38,7 @@ class StoredShop {
     private boolean beAnother;
     private int mostPieces;
     private BigDecimal largeChange = BigDecimal.ZERO;
+    private @Nullable BigDecimal dearest;
     private BigDecimal hintGives = BigDecimal.ZERO;
     private String address = "";
     private String taxNumber = "";
@@ -46,6 +47,7 @@ class StoredShop {
     private boolean decimalComma;
     private boolean counterOpen = true;
     private boolean twoEyes;
+    private boolean allOrders = true;
     private String languages = "en";
 
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
@@ -96,7 +98,7 @@ class StoredShop {
     }
 
     Bounds bounds() {
-        return new Bounds(smallestMargin, mostPieces, largeChange, hintGives);
+        return new Bounds(smallestMargin, mostPieces, largeChange, hintGives, dearest);
     }
 
     Invoicing invoicing() {
@@ -109,6 +111,7 @@ class StoredShop {
         mostPieces = (int) bounds.mostPieces();
         largeChange = bounds.largeChange();
         hintGives = bounds.hintGives();
+        dearest = bounds.dearest();
         address = invoicing.address();
         taxNumber = invoicing.taxNumber();
         orderPrefix = invoicing.orderPrefix();
@@ -119,6 +122,7 @@ class StoredShop {
                 decimalComma,
                 counterOpen,
                 twoEyes,
+                allOrders,
                 Arrays.stream(languages.split(","))
                         .map(Language::of)
                         .flatMap(Optional::stream)
@@ -129,6 +133,7 @@ class StoredShop {
         decimalComma = habits.decimalComma();
         counterOpen = habits.counterOpen();
         twoEyes = habits.twoEyes();
+        allOrders = habits.allOrders();
         languages = habits.languages().stream().map(Language::code).collect(Collectors.joining(","));
     }
 

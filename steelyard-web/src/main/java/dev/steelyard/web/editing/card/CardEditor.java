@@ -131,6 +131,9 @@ class CardEditor implements Editor {
         Map<String, LadderTable> rateTables = rateTables(showing.kept(), typed, groups);
         CardStep step = CardStep.of(form.step());
         List<Language> languages = subject.shop().habits().languages();
+        Beam beam = prepared == null || asked == null
+                ? null
+                : beam(step, prepared, asked, table, rateTables, fields, subject, form);
         CardPage page = new CardPage(
                 fields,
                 new CardTrials(subject, card, prepared, text, trial)
@@ -138,9 +141,7 @@ class CardEditor implements Editor {
                 findings(prepared, asked, typed, subject),
                 table,
                 rateTables,
-                prepared == null || asked == null
-                        ? null
-                        : beam(step, prepared, asked, table, rateTables, fields, subject, form),
+                beam,
                 prepared == null || asked == null || step != CardStep.PIECE
                         ? null
                         : new CardPictures(prepared, subject, asked).over(over(card, text)),
@@ -172,7 +173,8 @@ class CardEditor implements Editor {
                                         : CardSummaries.of(one, showing.meant(), subject::called))),
                 Sentences.of(step, showing.meant(), covered, subject::called),
                 fields,
-                page);
+                page,
+                CardHanging.of(showing.entry().id(), card, beam, step == CardStep.PIECE));
     }
 
     /** The shop’s groups, and those that the card’s breaks name. */

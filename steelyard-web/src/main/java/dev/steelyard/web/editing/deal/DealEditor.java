@@ -33,6 +33,7 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.words.Language;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import dev.steelyard.web.base.picture.Beam;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -105,6 +106,13 @@ class DealEditor implements Editor {
                 new DraftFields(typed, reading.issues(), subject.shop().currency());
         DealStep step = DealStep.of(form.step());
         List<Language> languages = subject.shop().habits().languages();
+        Beam beam = sound && step == DealStep.GIVES
+                ? DealBeam.draw(
+                        deal,
+                        counted(deal, basket),
+                        form.axisEnd(),
+                        subject.shop().minorDigits())
+                : null;
         DealPage page = new DealPage(
                 fields,
                 typed.text("/kind"),
@@ -119,13 +127,7 @@ class DealEditor implements Editor {
                 codes.names(),
                 CoveredGoods.of(deal.acted(), subject).words(),
                 ways.all(),
-                sound && step == DealStep.GIVES
-                        ? DealBeam.draw(
-                                deal,
-                                counted(deal, basket),
-                                form.axisEnd(),
-                                subject.shop().minorDigits())
-                        : null,
+                beam,
                 subject.today().toString(),
                 BasketTrialView.of(text, trial, basket, tried, subject, book.book()),
                 Stream.concat(
@@ -147,7 +149,8 @@ class DealEditor implements Editor {
                                         : DealSummaries.of(one, deal, book.book()))),
                 DealSentence.of(deal, typed, book.book()),
                 fields,
-                page);
+                page,
+                beam == null ? null : DealHanging.of(id, deal, beam, book.directory()));
     }
 
     /** What is odd about a deal beside those that are live. */

@@ -6,8 +6,10 @@ import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.SentencePart;
+import dev.steelyard.web.sold.under.Hanging;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.MissingNode;
 
@@ -72,11 +74,13 @@ public interface Editor {
      *
      * @param summaries of each step, in order
      * @param view what the templates of the kind call {@code page}
+     * @param hanging the beam that what was sold is drawn under; none where there is none
      */
     record Shown(
             List<? extends EditStep> steps,
             Map<String, String> summaries,
             List<SentencePart> sentence,
             DraftFields fields,
-            Object view) {}
+            Object view,
+            @Nullable Hanging hanging) {}
 }

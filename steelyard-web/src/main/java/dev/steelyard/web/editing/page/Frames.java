@@ -7,6 +7,7 @@ import dev.steelyard.web.editing.draft.Notice;
 import dev.steelyard.web.editing.live.Standings;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.sold.under.SoldUnder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -19,11 +20,13 @@ class Frames {
     private final Standings standings;
     private final Shops shops;
     private final Books books;
+    private final SoldUnder under;
 
-    Frames(Standings standings, Shops shops, Books books) {
+    Frames(Standings standings, Shops shops, Books books, SoldUnder under) {
         this.standings = standings;
         this.shops = shops;
         this.books = books;
+        this.under = under;
     }
 
     /** What drafts are tried on now. */
@@ -51,6 +54,7 @@ class Frames {
                 .toList();
         int next = shown.steps().indexOf(step) + 1;
         model.addAttribute("page", shown.view());
+        model.addAttribute("under", shown.hanging() == null ? null : under.of(shown.hanging()));
         model.addAttribute(
                 "frame",
                 new PageFrame(

@@ -24,6 +24,13 @@ import dev.steelyard.web.editing.words.DocumentChanges;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.ListedPrices;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.sold.lines.Counted;
+import dev.steelyard.web.sold.lines.Which;
+import dev.steelyard.web.sold.under.Hanging;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -132,6 +139,7 @@ class RowsEditor implements Editor {
         RowsPictures pictures = new RowsPictures(item, new RowFields(step, part, table, typed), trial, rounding);
         DraftFields fields =
                 new DraftFields(typed, reading.issues(), subject.shop().currency());
+        Beam beam = pictures.beam(form.axisEnd());
         RowsPage page = new RowsPage(
                 fields,
                 step.at(),
@@ -141,7 +149,7 @@ class RowsEditor implements Editor {
                 step.variant() == null ? "" : Show.field(reading.product().shelfPrice(), rounding.unitPriceDecimals()),
                 subject.groupNames(),
                 table,
-                pictures.beam(form.axisEnd()),
+                beam,
                 new CardTrials(subject, scale.shelf().card(), scale.shelf(), text, trial)
                         .view(reading.issues().size()),
                 new RowsFindings(subject).lines(item, part),
@@ -152,7 +160,30 @@ class RowsEditor implements Editor {
                 form.value("why"));
         List<RowsStep> steps = RowsStep.of(entry.product());
         return new Shown(
-                steps, summaries(steps, typed), step.isWeights() ? List.of() : pictures.sentence(), fields, page);
+                steps,
+                summaries(steps, typed),
+                step.isWeights() ? List.of() : pictures.sentence(),
+                fields,
+                page,
+                beam == null ? null : hanging(beam, entry, item));
+    }
+
+    /** Pieces of the whole product, as its rows count them; those of the variant shown, where they count by line. */
+    private static Hanging hanging(Beam beam, GoodsEntry entry, Item item) {
+        PriceRows rows = item.ownRows();
+        return new Hanging(
+                beam,
+                Which.Of.product(entry.sku()),
+                new Counted(
+                        Counted.What.PIECES, rows == null ? Over.LINE : rows.over(), null, null),
+                rows == null
+                        ? List.of()
+                        : rows.breaks().stream()
+                                .filter(row -> row.group() == null)
+                                .map(Break::from)
+                                .distinct()
+                                .sorted()
+                                .toList());
     }
 
     /** What shoppers see, with the check weights of the draft: they are no prices. */

@@ -37,6 +37,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
         typed.put("mostPieces", bounds.mostPieces() == Quantity.MOST ? "" : "" + bounds.mostPieces());
         typed.put("largeChange", Decimals.plain(bounds.largeChange(), 0));
         typed.put("hintGives", Decimals.plain(bounds.hintGives(), 0));
+        typed.put("dearest", bounds.dearest() == null ? "" : Decimals.plain(bounds.dearest(), 0));
         typed.put("address", shop.invoicing().address());
         typed.put("taxNumber", shop.invoicing().taxNumber());
         typed.put("orderPrefix", shop.invoicing().orderPrefix());
@@ -58,6 +59,7 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
         form.percent(sent, "margin", HUNDRED, true);
         form.percent(sent, "largeChange", NEARLY_THOUSAND, false);
         form.percent(sent, "hintGives", HUNDRED, false);
+        form.percent(sent, "dearest", NEARLY_THOUSAND, true);
         if (form.get("largeChange").equals("0")) {
             form.faults.put("largeChange", "Every change is larger than 0 percent; type a figure above it");
         }
@@ -125,7 +127,8 @@ record BoundsForm(Map<String, String> typed, Map<String, String> faults) {
                         ? Quantity.MOST
                         : value("mostPieces").longValueExact(),
                 value("largeChange"),
-                value("hintGives"));
+                value("hintGives"),
+                get("dearest").isEmpty() ? null : value("dearest"));
     }
 
     Invoicing invoicing() {

@@ -74,9 +74,10 @@ class SettingsController {
             @RequestParam(name = "languages", defaultValue = "") List<String> others,
             @RequestParam(defaultValue = "true") boolean counterOpen,
             @RequestParam(defaultValue = "false") boolean twoEyes,
+            @RequestParam(defaultValue = "true") boolean allOrders,
             @AuthenticationPrincipal StaffMember who) {
         settings.work(
-                new ShopHabits(decimalComma, counterOpen, twoEyes, languages(language, others)), beAnother, who.name());
+                new ShopHabits(decimalComma, counterOpen, twoEyes, allOrders, languages(language, others)), beAnother, who.name());
         books.refresh();
         return "redirect:/shop?saved=true";
     }

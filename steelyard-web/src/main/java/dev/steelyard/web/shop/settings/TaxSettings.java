@@ -116,6 +116,9 @@ class TaxSettings {
         state.put("pieces of one line, at most", "" + shop.bounds().mostPieces());
         state.put("asked about from a change of", form.get("largeChange") + " %");
         state.put("a hint gives at most", form.get("hintGives") + " %");
+        state.put(
+                "an order becomes dearer by at most",
+                form.get("dearest").isEmpty() ? "anything" : form.get("dearest") + " %");
         state.put("address", String.join(", ", shop.invoicing().lines()));
         state.put("tax number", form.get("taxNumber"));
         state.put("order numbers begin with", form.get("orderPrefix"));
@@ -129,6 +132,7 @@ class TaxSettings {
                 "counterOpen", "" + shop.habits().counterOpen(),
                 "decimalComma", "" + shop.habits().decimalComma(),
                 "twoEyes", "" + shop.habits().twoEyes(),
+                "allOrders", "" + shop.habits().allOrders(),
                 "languages",
                         shop.habits().languages().stream().map(Language::code).collect(Collectors.joining(",")));
     }
@@ -143,6 +147,7 @@ class TaxSettings {
                 "shoppers read",
                 shop.habits().languages().stream().map(Language::title).collect(Collectors.joining(", ")));
         state.put("drafts are put live by", shop.habits().twoEyes() ? "somebody else" : "anybody who may");
+        state.put("orders told of are", shop.habits().allOrders() ? "all" : "those of your own store");
         return state;
     }
 

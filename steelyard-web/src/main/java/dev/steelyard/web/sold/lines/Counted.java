@@ -19,6 +19,8 @@ public record Counted(What what, Over over, @Nullable Unit unit, @Nullable Set<S
     public enum What {
         PIECES,
         AMOUNT,
+        /** The amount of one piece. */
+        AMOUNT_EACH,
         SPEND
     }
 }

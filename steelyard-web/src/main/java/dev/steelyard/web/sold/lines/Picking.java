@@ -69,7 +69,6 @@ final class Picking {
         return switch (which.of().kind()) {
             case SHOP, DEAL -> true;
             case PRODUCT -> of.product.at(line) == product;
-            case ROWS -> of.product.at(line) == product && of.card.at(line) == 0;
             case CARD -> of.card.at(line) == which.of().id();
         };
     }

@@ -41,6 +41,11 @@ public class Sales {
         return new Sold(look(shops.current()).view(), shops.current());
     }
 
+    /** Where orders are looked for unless it is said, as the shop has it. */
+    public static Which.Where where(Shop shop) {
+        return shop.habits().allOrders() ? Which.Where.ANYWHERE : Which.Where.STORE;
+    }
+
     /** Reads all of it anew when it is next asked for. */
     public synchronized void forget() {
         held = null;

@@ -188,7 +188,7 @@ public final class Sold {
                 orders,
                 switch (by.what()) {
                     case PIECES -> 0;
-                    case AMOUNT -> SoldLines.FINEST;
+                    case AMOUNT, AMOUNT_EACH -> SoldLines.FINEST;
                     case SPEND -> minor;
                 },
                 by.unit());
@@ -198,6 +198,7 @@ public final class Sold {
         return switch (what) {
             case PIECES -> of.pieces.at(line);
             case AMOUNT -> Math.max(0, of.amount.at(line));
+            case AMOUNT_EACH -> Math.max(0, of.amount.at(line)) / of.pieces.at(line);
             case SPEND -> of.before.at(line);
         };
     }

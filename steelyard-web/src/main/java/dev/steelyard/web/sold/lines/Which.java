@@ -38,7 +38,7 @@ public record Which(Of of, String group, Where where, @Nullable LocalDate from, 
     }
 
     /**
-     * The shop, a product, a product's own rows, a card or a deal.
+     * The shop, a product, a card or a deal.
      *
      * @param sku of a product; empty for others
      * @param id of a card or deal; 0 for others
@@ -49,11 +49,6 @@ public record Which(Of of, String group, Where where, @Nullable LocalDate from, 
 
         public static Of product(String sku) {
             return new Of(Kind.PRODUCT, sku, 0);
-        }
-
-        /** What of a product no card priced. */
-        public static Of rows(String sku) {
-            return new Of(Kind.ROWS, sku, 0);
         }
 
         public static Of card(long id) {
@@ -70,9 +65,12 @@ public record Which(Of of, String group, Where where, @Nullable LocalDate from, 
     public enum Kind {
         SHOP,
         PRODUCT,
-        ROWS,
         CARD,
         DEAL
+    }
+
+    public Which at(Where other) {
+        return new Which(of, group, other, from, until);
     }
 
     public Which of(Of other) {

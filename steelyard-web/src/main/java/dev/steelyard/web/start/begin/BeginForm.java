@@ -167,6 +167,7 @@ final class BeginForm implements Serializable {
                 get("numbers").equals("comma"),
                 ShopHabits.USUAL.counterOpen(),
                 ShopHabits.USUAL.twoEyes(),
+                ShopHabits.USUAL.allOrders(),
                 Language.of(get("language")).map(List::of).orElse(ShopHabits.USUAL.languages()));
     }
 

@@ -1,0 +1,62 @@
+package dev.steelyard.web.editing.card;
+
+import dev.steelyard.core.card.PiecePrice;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.sold.lines.Counted;
+import dev.steelyard.web.sold.lines.Which;
+import dev.steelyard.web.sold.under.Hanging;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What was sold by a card, counted as its beam counts. */
+final class CardHanging {
+
+    private CardHanging() {}
+
+    /** @param rates whether the beam shown is that of the last case's rate */
+    static @Nullable Hanging of(long id, RateCard card, @Nullable Beam beam, boolean rates) {
+        Ladder ladder = card.ladder();
+        if (beam == null) {
+            return null;
+        }
+        if (rates) {
+            return card.cases().all().stream()
+                    .map(one -> one.piece())
+                    .filter(piece -> piece instanceof PiecePrice.Rate rate && rate.breaks() != null)
+                    .map(PiecePrice.Rate.class::cast)
+                    .reduce((one, later) -> later)
+                    .map(rate -> new Hanging(
+                            beam,
+                            Which.Of.card(id),
+                            new Counted(Counted.What.AMOUNT_EACH, Over.LINE, rate.unit(), null),
+                            thresholds(rate.breaks() == null ? List.of() : rate.breaks().rows())))
+                    .orElse(null);
+        }
+        return ladder == null
+                ? null
+                : new Hanging(
+                        beam,
+                        Which.Of.card(id),
+                        new Counted(
+                                ladder.counts() == Ladder.Counts.PIECES ? Counted.What.PIECES : Counted.What.AMOUNT,
+                                ladder.over(),
+                                ladder.counts() == Ladder.Counts.PIECES ? null : ladder.unit(),
+                                null),
+                        thresholds(ladder.rows()));
+    }
+
+    /** Everyone's. */
+    static List<BigDecimal> thresholds(List<Break> rows) {
+        return rows.stream()
+                .filter(row -> row.group() == null)
+                .map(Break::from)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

@@ -1,0 +1,16 @@
+package dev.steelyard.web.sold.under;
+
+import dev.steelyard.web.base.picture.Beam;
+import dev.steelyard.web.sold.lines.Counted;
+import dev.steelyard.web.sold.lines.Which;
+import java.math.BigDecimal;
+import java.util.List;
+
+/**
+ * A beam that what was sold is to be drawn under.
+ *
+ * @param of which goods, card or deal is meant
+ * @param counted as the ladder on the beam counts
+ * @param thresholds of everyone's breaks, ascending, as they are typed now
+ */
+public record Hanging(Beam beam, Which.Of of, Counted counted, List<BigDecimal> thresholds) {}
