@@ -16,3 +16,21 @@ alter table order_line
 alter table shop
     add column all_orders boolean not null default true,
     add column dearest decimal(5, 2) null;
+
+-- Orders held against drafts: what was asked, how far it is, what came of it. Kept with the draft.
+create table replay_run (
+    id         bigint       not null primary key,
+    kind       varchar(10)  not null,
+    subject_id bigint       not null,
+    number     bigint       not null,
+    asked      longtext     not null check (json_valid(asked)),
+    state      varchar(10)  not null check (state in ('RUNNING', 'DONE', 'CANCELLED', 'FAILED')),
+    done       int          not null,
+    total      int          not null,
+    made_at    datetime(6)  not null,
+    made_by    varchar(120) not null,
+    beat_at    datetime(6)  not null,
+    problem    varchar(500) not null,
+    result     longtext     null,
+    key replay_run_subject (kind, subject_id, id)
+);

@@ -71,6 +71,7 @@ public final class App implements AutoCloseable {
             "answered_once",
             "backup_run",
             "node",
+            "replay_run",
             "shop");
 
     private final PrivateMariaDb database;

@@ -26,6 +26,8 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import dev.steelyard.web.sold.replay.Tried;
 import org.springframework.stereotype.Component;
 
 /** Versions of deals beside each other, and what stands between one and the shoppers. */
@@ -99,6 +101,18 @@ class DealLive implements LiveShown {
     /** A deal that is over, or for nothing, does nothing by going live. */
     private static boolean ends(Finding finding) {
         return finding.code() == Finding.Code.EXPIRED || finding.code() == Finding.Code.COVERS_NOTHING;
+    }
+
+    @Override
+    public Optional<Tried> tried(Draft entry, DraftDocument version, String label, Subject subject) {
+        BookInForce book = books.inForce();
+        return Side.of(version, subject)
+                .reading()
+                .sound()
+                .map(deal -> new Tried(
+                        label,
+                        book.book().withDeals(order.with(entry.id(), deal.in(CardState.LIVE), book)),
+                        null));
     }
 
     @Override

@@ -6,7 +6,9 @@ import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.sold.replay.Tried;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -38,6 +40,11 @@ class CardLive implements LiveShown {
     @Override
     public @Nullable Reach reach(Draft entry, DraftDocument version, Subject subject) {
         return reaches.of(entry.id(), Side.of(version, subject));
+    }
+
+    @Override
+    public Optional<Tried> tried(Draft entry, DraftDocument version, String label, Subject subject) {
+        return reaches.tried(entry.id(), Side.of(version, subject), label);
     }
 
     @Override

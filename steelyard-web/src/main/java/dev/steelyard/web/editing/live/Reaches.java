@@ -12,25 +12,30 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.sold.replay.Tried;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -104,6 +109,29 @@ class Reaches {
         rows.sort(BY_SHARE.reversed());
         long left = ofLive.stream().filter(product -> !covers.covers(product)).count();
         return new Reach(List.copyOf(rows), losing, (int) left, all.size() > looked.size());
+    }
+
+    /** What orders would be priced by; none where the version cannot be read. */
+    Optional<Tried> tried(long cardId, Side side, String label) {
+        PreparedCard prepared = side.prepared();
+        if (prepared == null) {
+            return Optional.empty();
+        }
+        BookInForce book = books.inForce();
+        PreparedCard version = prepared.as(CardState.LIVE, side.card().covers());
+        Set<String> products = new HashSet<>();
+        book.directory().covered(side.card().covers()).forEach(one -> products.add(one.sku().value()));
+        book.cards().stream().filter(live -> live.id() == cardId).forEach(live -> book.directory()
+                .covered(live.card().card().covers())
+                .forEach(one -> products.add(one.sku().value())));
+        PriceBook other = book.book()
+                .next(
+                        book.shop().rules(),
+                        order(cardId, version, book),
+                        book.deals().stream().map(DealInForce::deal).toList(),
+                        book.book().tax(),
+                        new SharedList.Change<>(List.of(), List.of()));
+        return Optional.of(new Tried(label, other, products));
     }
 
     /** The fewest pieces that can be ordered, and the first breaks of both cards. */

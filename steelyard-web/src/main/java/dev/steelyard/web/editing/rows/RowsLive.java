@@ -19,12 +19,19 @@ import dev.steelyard.web.editing.trial.TrialText;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
+import dev.steelyard.core.shared.SharedList;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.goods.GoodsStore;
+import dev.steelyard.web.sold.replay.Tried;
 import dev.steelyard.web.goods.ListedPrices;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
@@ -38,10 +45,12 @@ class RowsLive implements LiveShown {
 
     private final GoodsStore goods;
     private final ListedPrices listed;
+    private final Books books;
 
-    RowsLive(GoodsStore goods, ListedPrices listed) {
+    RowsLive(GoodsStore goods, ListedPrices listed, Books books) {
         this.goods = goods;
         this.listed = listed;
+        this.books = books;
     }
 
     @Override
@@ -86,6 +95,41 @@ class RowsLive implements LiveShown {
                         : List.of("Shoppers see the price by the rate card “" + now.card()
                                 + "”, which does not use these prices"),
                 "");
+    }
+
+    /** The product as it is sold, with prices as typed. */
+    private static Product sold(Product sold, Product typed) {
+        return new Product(
+                sold.sku(),
+                sold.name(),
+                typed.shelfPrice(),
+                sold.unitCost(),
+                sold.unitPriceDecimals(),
+                typed.ownRows(),
+                typed.variants(),
+                sold.traits(),
+                sold.told());
+    }
+
+    @Override
+    public Optional<Tried> tried(Draft entry, DraftDocument version, String label, Subject subject) {
+        Product product = product(entry);
+        RowsReading reading = RowsScale.of(version, product, subject).reading();
+        BookInForce book = books.inForce();
+        Product sold = book.book().product(product.sku()).orElse(null);
+        if (!reading.issues().isEmpty() || sold == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Tried(
+                label,
+                book.book()
+                        .next(
+                                book.shop().rules(),
+                                book.cards().stream().map(CardInForce::card).toList(),
+                                book.deals().stream().map(DealInForce::deal).toList(),
+                                book.book().tax(),
+                                new SharedList.Change<>(List.of(sold), List.of(sold(sold, reading.product())))),
+                Set.of(product.sku().value())));
     }
 
     @Override

@@ -9,6 +9,7 @@ import dev.steelyard.web.shop.people.Allowed;
 import dev.steelyard.web.shop.people.Right;
 import dev.steelyard.web.sold.lines.Figures;
 import dev.steelyard.web.sold.lines.Sales;
+import dev.steelyard.web.sold.lines.Period;
 import dev.steelyard.web.sold.lines.Which;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

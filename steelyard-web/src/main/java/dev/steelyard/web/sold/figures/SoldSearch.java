@@ -2,6 +2,7 @@ package dev.steelyard.web.sold.figures;
 
 import dev.steelyard.web.base.page.DayText;
 import dev.steelyard.web.sold.lines.By;
+import dev.steelyard.web.sold.lines.Period;
 import dev.steelyard.web.sold.lines.Which;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;

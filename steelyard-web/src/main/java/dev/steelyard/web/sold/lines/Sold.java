@@ -160,6 +160,22 @@ public final class Sold {
         return name == null ? sku : name;
     }
 
+    /**
+     * The orders that are meant and have goods of some products in them, by their ids in ascending order.
+     *
+     * @param products by their SKUs; none for any
+     */
+    public List<Long> orders(Which which, @Nullable Set<String> products) {
+        BitSet goods = goods(products);
+        BitSet orders = new BitSet();
+        new Picking(view, which).each((order, line) -> {
+            if (goods == null || goods.get((int) of.product.at(line))) {
+                orders.set(order);
+            }
+        });
+        return orders.stream().mapToObj(of.orderId::at).sorted().toList();
+    }
+
     /** At which counts the orders that are meant stood. */
     public Stood stood(Which which, Counted by) {
         BitSet goods = goods(by.goods());

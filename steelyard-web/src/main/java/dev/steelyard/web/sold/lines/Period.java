@@ -1,4 +1,4 @@
-package dev.steelyard.web.sold.figures;
+package dev.steelyard.web.sold.lines;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Stretches of days up to today that are picked by a word. */
-enum Period {
+public enum Period {
     MONTH("30", "last 30 days"),
     QUARTER("90", "last 90 days"),
     YEAR("year", "last 12 months"),
@@ -32,13 +32,12 @@ enum Period {
         return words;
     }
 
-    static Optional<Period> of(String code) {
+    public static Optional<Period> of(String code) {
         return Arrays.stream(values()).filter(one -> one.code.equals(code)).findFirst();
     }
 
     /** The first day; none for since ever, and where days are typed. */
-    @Nullable
-    LocalDate from(LocalDate today) {
+    public @Nullable LocalDate from(LocalDate today) {
         return switch (this) {
             case MONTH -> today.minusDays(SHORT - 1L);
             case QUARTER -> today.minusDays(LONG - 1L);
