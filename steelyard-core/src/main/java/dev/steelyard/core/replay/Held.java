@@ -23,6 +23,7 @@ final class Held {
     private final Sums other = new Sums();
     private final Most dearest =
             new Most(Comparator.comparing(Change::difference).reversed());
+    private final Most overMost = new Most(Comparator.comparing(Change::share).reversed());
     private final Most cheapest = new Most(Comparator.comparing(Change::difference));
     private final Most refusedMost = new Most(Comparator.comparing(Change::now).reversed());
     private Totals assumed = Totals.NONE;
@@ -69,7 +70,10 @@ final class Held {
         if (which > 0) {
             dearer++;
             dearest.add(change);
-            over += bound != null && change.isOver(bound) ? 1 : 0;
+            if (bound != null && change.isOver(bound)) {
+                over++;
+                overMost.add(change);
+            }
         } else if (which < 0) {
             cheaper++;
             cheapest.add(change);
@@ -127,6 +131,7 @@ final class Held {
                 dearer,
                 cheaper,
                 over,
+                overMost.inOrder(),
                 List.copyOf(most),
                 refused,
                 refusedMost.inOrder(),

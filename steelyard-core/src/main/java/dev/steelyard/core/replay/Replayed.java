@@ -1,6 +1,8 @@
 package dev.steelyard.core.replay;
 
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Quotient;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +19,7 @@ import java.util.Map;
  * @param dearer baskets that would cost more
  * @param cheaper baskets that would cost less
  * @param over of the dearer ones those over the bound
+ * @param overMost those of them that become dearer by the largest share
  * @param most that change most, those that would cost more first, then those that would cost less; by the difference
  * @param refused baskets that are sold now and would not be
  * @param refusedMost the largest of those
@@ -32,6 +35,7 @@ public record Replayed(
         long dearer,
         long cheaper,
         long over,
+        List<Change> overMost,
         List<Change> most,
         long refused,
         List<Change> refusedMost,
@@ -61,6 +65,13 @@ public record Replayed(
 
         public BigDecimal difference() {
             return other.subtract(now);
+        }
+
+        /** Its share of what it is now; more than any where it is nothing now. */
+        Quotient share() {
+            return now.signum() <= 0
+                    ? Quotient.of(Decimals.TOO_LARGE)
+                    : Quotient.of(difference()).dividedBy(now);
         }
 
         /** Whether it is dearer by more than so many percent. */

@@ -66,7 +66,7 @@ class ReplayTest {
 
     /** 12 shackles: 12 × 6.90 = 82.80 now; under a break at 12 of 6.50, 78.00. */
     @Test
-    void a_break_that_is_moved_is_held_against_each_order() {
+    void aBreakThatIsMovedIsHeldAgainstEachOrder() {
         PriceBook now = book("10 6.90", "25 6.20");
         PriceBook draft = book("12 6.50", "25 6.20");
 
@@ -90,6 +90,7 @@ class ReplayTest {
                         new Change(2, money("69.00"), money("74.00")), new Change(1, money("82.80"), money("78.00")));
         assertThat(replayed.dearer()).isEqualTo(1);
         assertThat(replayed.over()).as("74.00 is 7.2 % over 69.00").isEqualTo(1);
+        assertThat(replayed.overMost()).extracting(Change::id).containsExactly(2L);
         assertThat(replayed.other().breaks().keySet().stream()
                         .filter(at -> at.card().equals("Shelf price"))
                         .map(AtBreak::from))
@@ -100,7 +101,7 @@ class ReplayTest {
     }
 
     @Test
-    void a_bound_is_passed_by_more_than_its_percentage_only() {
+    void aBoundIsPassedByMoreThanItsPercentageOnly() {
         PriceBook now = book("10 6.00");
 
         Replayed replayed = replay(
@@ -112,7 +113,7 @@ class ReplayTest {
 
     /** 9 shackles are 10 % below 10; half of such lines take up: (9 × 7.40 + 10 × 5.00) / 2 = 58.30. */
     @Test
-    void of_those_near_a_new_break_some_take_up_to_it() {
+    void ofThoseNearANewBreakSomeTakeUpToIt() {
         PriceBook now = book("25 4.00");
         PriceBook draft = book("10 5.00", "25 4.00");
         List<SoldBasket> baskets = List.of(
@@ -128,7 +129,7 @@ class ReplayTest {
     }
 
     @Test
-    void orders_that_would_be_refused_or_are_already_are_told_apart() {
+    void ordersThatWouldBeRefusedOrAreAlreadyAreToldApart() {
         PriceBook now = book("10 6.90");
         PriceBook withoutBrush = PriceBook.of(
                 RandomCards.EURO, List.of(), List.of(Product.of(SHACKLE, "Bow shackle, 8 mm", money("7.40"))));
@@ -153,7 +154,7 @@ class ReplayTest {
     }
 
     @Test
-    void the_ten_that_change_most_are_kept_each_way() {
+    void theTenThatChangeMostAreKeptEachWay() {
         PriceBook now = book("100 5.00");
         PriceBook draft = book("2 8.00", "100 5.00");
         List<SoldBasket> baskets = new ArrayList<>();
@@ -171,7 +172,7 @@ class ReplayTest {
     /** Any card beside any other, over baskets of several lines. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
-    void a_replay_is_each_order_priced_by_itself(long seed) {
+    void aReplayIsEachOrderPricedByItself(long seed) {
         RandomCards cards = new RandomCards(seed);
         Random random = new Random(seed);
         Product product = cards.product();

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands between a version and the shoppers.
@@ -41,6 +42,16 @@ public record Gate(
     private static final int BUDGET = 400;
     private static final int MOST_PRODUCTS = 8;
     private static final int MOST_SAID = 8;
+
+    /** With one more thing that stops it; as it is for none. */
+    Gate stoppedBy(@Nullable String stop) {
+        if (stop == null) {
+            return this;
+        }
+        List<String> all = new ArrayList<>(stops);
+        all.add(stop);
+        return new Gate(all, failing, weights, warnings, overlaps, covers);
+    }
 
     /** Whether nothing stops it. */
     public boolean open() {

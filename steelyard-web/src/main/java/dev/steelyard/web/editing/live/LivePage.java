@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param after what it is compared with, and what would be put live
  * @param comparison none where there is nothing to compare with
  * @param same whether what is compared is the same version
+ * @param sold what orders say to it; none where it is live, or there are very many
  * @param reach for whom it changes what they pay; none where that is not told, or the two are the same
  * @param gate what stands between the right side and the shoppers
  * @param again whether the right side is an older version than what is live, so that one would go back
@@ -42,6 +43,7 @@ public record LivePage(
         @Nullable Comparison comparison,
         boolean same,
         Gate gate,
+        @Nullable SoldCheck sold,
         @Nullable Reach reach,
         boolean again,
         List<Line> planned,

@@ -34,8 +34,11 @@ class LivePages {
     private final Map<DraftKind, LiveShown> shown = new EnumMap<>(DraftKind.class);
     private final Shops shops;
     private final Books books;
+    private final SoldChecks sold;
 
-    LivePages(Drafts drafts, Releases releases, Standings standings, List<LiveShown> kinds, Shops shops, Books books) {
+    LivePages(Drafts drafts, Releases releases, Standings standings, List<LiveShown> kinds, Shops shops, Books books,
+            SoldChecks sold) {
+        this.sold = sold;
         this.drafts = drafts;
         this.releases = releases;
         this.standings = standings;
@@ -63,6 +66,10 @@ class LivePages {
                 .times(entry.id(), standing.liveNumber())
                 .map(Times::from)
                 .orElse(null);
+        SoldCheck check = after == standing.liveNumber()
+                ? null
+                : sold.of(of(kind), entry, version, subject, SoldChecks.MOST_LOOKED_AT)
+                        .orElse(null);
         boolean later = LiveForms.done("live").equals(notice) && state == CardState.SCHEDULED && from != null;
         return new LivePage(
                 kind,
@@ -81,7 +88,8 @@ class LivePages {
                 after,
                 before == 0 ? null : of(kind).compared(entry, version(kind, entry, before), version, subject),
                 before == after,
-                of(kind).gate(entry, version, subject),
+                of(kind).gate(entry, version, subject).stoppedBy(check == null ? null : check.stop()),
+                check,
                 after == standing.liveNumber() && !standing.paused() ? null : of(kind).reach(entry, version, subject),
                 after < standing.liveNumber(),
                 LiveWords.lines(standing.coming(), standing, zone),
@@ -100,7 +108,14 @@ class LivePages {
 
     /** What stands between a version and the shoppers. */
     Gate gate(DraftKind kind, Draft entry, long number) {
-        return of(kind).gate(entry, version(kind, entry, number), Subject.of(shops, books));
+        Subject subject = Subject.of(shops, books);
+        DraftDocument version = version(kind, entry, number);
+        Gate gate = of(kind).gate(entry, version, subject);
+        return subject.shop().bounds().dearest() == null || !gate.open()
+                ? gate
+                : gate.stoppedBy(sold.of(of(kind), entry, version, subject, Integer.MAX_VALUE)
+                        .map(SoldCheck::stop)
+                        .orElse(null));
     }
 
     private LiveShown of(DraftKind kind) {

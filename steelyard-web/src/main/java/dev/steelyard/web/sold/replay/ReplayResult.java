@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param orders that are summed up
  * @param then what they came to when they were sold
  * @param assumed the whole where some people take up to breaks that are new
+ * @param overMost those over the bound that become dearer by the largest share
  * @param most the orders that change most, those that become dearer first
  * @param apart orders that cannot be priced now either
  * @param unknown orders of before it was kept what was asked
@@ -35,6 +36,7 @@ public record ReplayResult(
         long dearer,
         long cheaper,
         long over,
+        List<Changed> overMost,
         List<Changed> most,
         long refused,
         List<Changed> refusedMost,
@@ -67,6 +69,7 @@ public record ReplayResult(
                 replayed.dearer(),
                 replayed.cheaper(),
                 replayed.over(),
+                changed(replayed.overMost(), numbers),
                 changed(replayed.most(), numbers),
                 replayed.refused(),
                 changed(replayed.refusedMost(), numbers),

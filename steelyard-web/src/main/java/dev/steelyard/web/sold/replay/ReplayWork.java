@@ -77,6 +77,7 @@ class ReplayWork {
             Replayed one = all.get(i);
             Set<Long> named = new HashSet<>();
             one.most().forEach(change -> named.add(change.id()));
+            one.overMost().forEach(change -> named.add(change.id()));
             one.refusedMost().forEach(change -> named.add(change.id()));
             results.add(ReplayResult.of(tried.get(i).label(), one, baskets.numbers(named), unknown));
         }
