@@ -685,7 +685,7 @@ class SteelyardPanel extends HTMLElement {
       price && !trouble && h("p", { id: "sum" }, h("span", { class: "soft" }, price.pieces), " ", h("span", { class: "total", id: "total", part: "total" }, price.total), " ",
         h("span", { class: "soft" }, view.currency)),
       price && !trouble && h("p", { id: "each" }, price.shelf && h("s", { class: "soft" }, price.shelf), price.shelf && " ", h("b", {}, price.each), " ", words.each,
-        price.billable && [" · ", words["billed-as"], " ", h("b", { id: "billable" }, price.billable)], price.perUnit && " · " + price.perUnit,
+        price.billable && [" · ", words["billed-as"], " ", h("b", { id: "billable" }, price.billable)], price.perUnit && " · " + price.perUnit, price.lowest && h("span", { class: "soft", id: "lowest" }, " · " + price.lowest),
         price.figures.map((figure) => " · " + figure)),
       !price && !view.closed && !trouble && h("p", { class: "soft" }, this.#sent ? words.wrong : words["fill-in"]),
       price?.next && !trouble && h("p", { class: "soft", id: "next" }, price.next),

@@ -34,3 +34,22 @@ create table replay_run (
     result     longtext     null,
     key replay_run_subject (kind, subject_id, id)
 );
+
+-- What everyone paid for one of each item, from when until when; how far it is kept; whether it is named beside reduced prices.
+create table announced_price (
+    id       bigint         not null primary key,
+    sku      varchar(64)    not null,
+    per      varchar(10)    not null,
+    price    decimal(19, 6) not null,
+    from_at  datetime(6)    not null,
+    until_at datetime(6)    null,
+    key announced_price_sku (sku, from_at),
+    key announced_price_open (until_at, sku)
+);
+create table announced_until (
+    id       tinyint     not null primary key check (id = 1),
+    revision bigint      not null,
+    swept_at datetime(6) not null
+);
+insert into announced_until (id, revision, swept_at) values (1, -1, '1970-01-02');
+alter table shop add column lowest_named boolean not null default true;

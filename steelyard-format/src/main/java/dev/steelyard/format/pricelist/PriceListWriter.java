@@ -10,6 +10,7 @@ import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamWriteFeature;
@@ -18,9 +19,13 @@ import tools.jackson.databind.json.JsonMapper;
 /** Writes the price list of a catalogue: what everyone pays at one moment, an Offer for each item that has a price to say. */
 public final class PriceListWriter {
 
+    /** What a lower price is compared with: <a href="https://schema.org/StrikethroughPrice">StrikethroughPrice</a>. */
+    private static final String STRUCK_OUT = "https://schema.org/StrikethroughPrice";
+
     private final PriceBook book;
     private final Customer customer;
     private final ZonedDateTime at;
+    private Function<Item, @Nullable BigDecimal> lowest = item -> null;
 
     /** What everyone pays. */
     public PriceListWriter(PriceBook book, ZonedDateTime at) {
@@ -32,6 +37,16 @@ public final class PriceListWriter {
         this.book = book;
         this.customer = customer;
         this.at = at;
+    }
+
+    /**
+     * With the lowest price of the thirty days before, of items whose price is reduced for a time.
+     *
+     * @param found none for others
+     */
+    public PriceListWriter naming(Function<Item, @Nullable BigDecimal> found) {
+        lowest = found;
+        return this;
     }
 
     /** @param to is left open */
@@ -50,7 +65,7 @@ public final class PriceListWriter {
     }
 
     private void offer(Item item, JsonGenerator json) {
-        PreparedCard card = book.cardFor(item.sku(), Customer.EVERYONE, at);
+        PreparedCard card = book.cardFor(item.sku(), customer, at);
         List<OfferPrices.Price> prices =
                 card == null ? List.of() : OfferPrices.of(card, item, customer.group(), at.toLocalDate(), book.rules());
         if (prices.isEmpty()) {
@@ -70,14 +85,21 @@ public final class PriceListWriter {
         });
         json.writeEndObject();
         json.writeArrayPropertyStart("priceSpecification");
-        prices.forEach(price -> specification(price, json));
+        prices.forEach(price -> specification(price, null, json));
+        BigDecimal before = lowest.apply(item);
+        if (before != null) {
+            specification(new OfferPrices.Price(before, prices.get(0).unit(), null, null), STRUCK_OUT, json);
+        }
         json.writeEndArray();
         json.writeEndObject();
     }
 
-    private void specification(OfferPrices.Price price, JsonGenerator json) {
+    private void specification(OfferPrices.Price price, @Nullable String type, JsonGenerator json) {
         json.writeStartObject();
         json.writeStringProperty("@type", "UnitPriceSpecification");
+        if (type != null) {
+            json.writeStringProperty("priceType", type);
+        }
         json.writeNumberProperty("price", plain(price.value()));
         json.writeStringProperty("priceCurrency", book.rules().currency().getCurrencyCode());
         if (book.tax() != null) {

@@ -15,9 +15,13 @@ import org.jspecify.annotations.Nullable;
  *     no such bound
  */
 public record Bounds(
-        @Nullable BigDecimal smallestMargin, long mostPieces, BigDecimal largeChange, BigDecimal hintGives,
+        @Nullable BigDecimal smallestMargin,
+        long mostPieces,
+        BigDecimal largeChange,
+        BigDecimal hintGives,
         @Nullable BigDecimal dearest) {
 
     /** What counts where the owner says nothing. */
-    public static final Bounds USUAL = new Bounds(null, Quantity.MOST, BigDecimal.valueOf(30), BigDecimal.valueOf(50), null);
+    public static final Bounds USUAL =
+            new Bounds(null, Quantity.MOST, BigDecimal.valueOf(30), BigDecimal.valueOf(50), null);
 }

@@ -10,12 +10,19 @@ import java.util.List;
  * @param counterOpen whether the counter is open to everybody, or for its own people only
  * @param twoEyes whether who changed a draft last cannot be the one who puts it live
  * @param allOrders whether orders of the counter and of the owner's own store count as one where it is told what was sold
+ * @param lowestNamed whether a price that is reduced for a time names the lowest of the thirty days before
  * @param languages that shoppers may read; the first is the shop's own, in which its texts are written
  */
-public record ShopHabits(boolean decimalComma, boolean counterOpen, boolean twoEyes, boolean allOrders, List<Language> languages) {
+public record ShopHabits(
+        boolean decimalComma,
+        boolean counterOpen,
+        boolean twoEyes,
+        boolean allOrders,
+        boolean lowestNamed,
+        List<Language> languages) {
 
     /** A decimal point, open to everybody, one pair of eyes, all orders as one, English. */
-    public static final ShopHabits USUAL = new ShopHabits(false, true, false, true, List.of(Language.ENGLISH));
+    public static final ShopHabits USUAL = new ShopHabits(false, true, false, true, true, List.of(Language.ENGLISH));
 
     public ShopHabits {
         languages = languages.isEmpty()

@@ -48,6 +48,7 @@ class StoredShop {
     private boolean counterOpen = true;
     private boolean twoEyes;
     private boolean allOrders = true;
+    private boolean lowestNamed = true;
     private String languages = "en";
 
     /** Raised by a statement of its own; what is written with the settings leaves it as it is. */
@@ -123,6 +124,7 @@ class StoredShop {
                 counterOpen,
                 twoEyes,
                 allOrders,
+                lowestNamed,
                 Arrays.stream(languages.split(","))
                         .map(Language::of)
                         .flatMap(Optional::stream)
@@ -134,6 +136,7 @@ class StoredShop {
         counterOpen = habits.counterOpen();
         twoEyes = habits.twoEyes();
         allOrders = habits.allOrders();
+        lowestNamed = habits.lowestNamed();
         languages = habits.languages().stream().map(Language::code).collect(Collectors.joining(","));
     }
 

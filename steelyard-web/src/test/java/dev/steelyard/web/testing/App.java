@@ -72,6 +72,8 @@ public final class App implements AutoCloseable {
             "backup_run",
             "node",
             "replay_run",
+            "announced_price",
+            "announced_until",
             "shop");
 
     private final PrivateMariaDb database;

@@ -14,7 +14,8 @@ import java.util.TreeMap;
  * @param says what the picture is, for those who cannot see it
  * @param most what the highest bar stands for
  */
-public record Bars(int width, int height, List<Bar> bars, List<Mark> marks, List<Notch> notches, String says, long most) {
+public record Bars(
+        int width, int height, List<Bar> bars, List<Mark> marks, List<Notch> notches, String says, long most) {
 
     private static final int WIDTH = 680;
     private static final int BASE = 62;
@@ -46,12 +47,9 @@ public record Bars(int width, int height, List<Bar> bars, List<Mark> marks, List
      */
     public static Bars of(BeamAxis axis, List<At> all, List<Threshold> thresholds, String one, String says) {
         Map<Integer, List<At>> buckets = new TreeMap<>();
-        all.stream()
-                .filter(at -> at.value() <= axis.end())
-                .forEach(at -> buckets.computeIfAbsent(
-                                (int) ((axis.at(at.value()) - BeamAxis.LEFT + BUCKET / 2.0) / BUCKET),
-                                any -> new ArrayList<>())
-                        .add(at));
+        all.stream().filter(at -> at.value() <= axis.end()).forEach(at -> buckets.computeIfAbsent(
+                        (int) ((axis.at(at.value()) - BeamAxis.LEFT + BUCKET / 2.0) / BUCKET), any -> new ArrayList<>())
+                .add(at));
         long most = buckets.values().stream().mapToLong(Bars::count).max().orElse(0);
         List<Bar> bars = new ArrayList<>();
         buckets.forEach((bucket, some) -> {

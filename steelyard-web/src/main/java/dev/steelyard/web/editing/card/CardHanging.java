@@ -34,7 +34,10 @@ final class CardHanging {
                             beam,
                             Which.Of.card(id),
                             new Counted(Counted.What.AMOUNT_EACH, Over.LINE, rate.unit(), null),
-                            thresholds(rate.breaks() == null ? List.of() : rate.breaks().rows())))
+                            thresholds(
+                                    rate.breaks() == null
+                                            ? List.of()
+                                            : rate.breaks().rows())))
                     .orElse(null);
         }
         return ladder == null

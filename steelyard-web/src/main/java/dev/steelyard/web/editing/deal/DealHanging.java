@@ -40,8 +40,6 @@ final class DealHanging {
     private static @Nullable Set<String> skus(GoodsSet set, GoodsDirectory goods) {
         return set.isEverything()
                 ? null
-                : goods.items(set)
-                        .map(item -> item.product().sku().value())
-                        .collect(Collectors.toUnmodifiableSet());
+                : goods.items(set).map(item -> item.product().sku().value()).collect(Collectors.toUnmodifiableSet());
     }
 }

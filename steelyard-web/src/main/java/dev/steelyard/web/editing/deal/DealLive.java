@@ -22,12 +22,12 @@ import dev.steelyard.web.editing.words.DocumentChanges;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.PlaceWords;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.sold.replay.Tried;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import dev.steelyard.web.sold.replay.Tried;
 import org.springframework.stereotype.Component;
 
 /** Versions of deals beside each other, and what stands between one and the shoppers. */
@@ -110,9 +110,7 @@ class DealLive implements LiveShown {
                 .reading()
                 .sound()
                 .map(deal -> new Tried(
-                        label,
-                        book.book().withDeals(order.with(entry.id(), deal.in(CardState.LIVE), book)),
-                        null));
+                        label, book.book().withDeals(order.with(entry.id(), deal.in(CardState.LIVE), book)), null));
     }
 
     @Override

@@ -36,7 +36,13 @@ class LivePages {
     private final Books books;
     private final SoldChecks sold;
 
-    LivePages(Drafts drafts, Releases releases, Standings standings, List<LiveShown> kinds, Shops shops, Books books,
+    LivePages(
+            Drafts drafts,
+            Releases releases,
+            Standings standings,
+            List<LiveShown> kinds,
+            Shops shops,
+            Books books,
             SoldChecks sold) {
         this.sold = sold;
         this.drafts = drafts;

@@ -12,8 +12,8 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
-import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
@@ -30,8 +30,8 @@ import java.math.MathContext;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -120,7 +120,9 @@ class Reaches {
         BookInForce book = books.inForce();
         PreparedCard version = prepared.as(CardState.LIVE, side.card().covers());
         Set<String> products = new HashSet<>();
-        book.directory().covered(side.card().covers()).forEach(one -> products.add(one.sku().value()));
+        book.directory()
+                .covered(side.card().covers())
+                .forEach(one -> products.add(one.sku().value()));
         book.cards().stream().filter(live -> live.id() == cardId).forEach(live -> book.directory()
                 .covered(live.card().card().covers())
                 .forEach(one -> products.add(one.sku().value())));

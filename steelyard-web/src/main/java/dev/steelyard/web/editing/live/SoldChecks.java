@@ -39,9 +39,8 @@ class SoldChecks {
      */
     Optional<SoldCheck> of(LiveShown kind, Draft entry, DraftDocument version, Subject subject, int most) {
         BigDecimal bound = subject.shop().bounds().dearest();
-        Which which = Which.ALL
-                .at(Sales.where(subject.shop()))
-                .within(subject.today().minusDays(DAYS - 1L), null);
+        Which which =
+                Which.ALL.at(Sales.where(subject.shop())).within(subject.today().minusDays(DAYS - 1L), null);
         return kind.tried(entry, version, "", subject)
                 .flatMap(tried -> replays.atOnce(tried, new Replays.Terms(which, Assumption.SAME, bound), most))
                 .map(result -> new SoldCheck(

@@ -176,8 +176,8 @@ class ReplayController {
         for (long number : versions) {
             drafts.version(entry.id(), number)
                     .ifPresentOrElse(
-                            document -> add(
-                                    kind, entry, document, pages.called(entry, number), subject, tried, problems),
+                            document ->
+                                    add(kind, entry, document, pages.called(entry, number), subject, tried, problems),
                             () -> problems.add("There is no version " + number + "."));
         }
         return tried;
@@ -225,7 +225,15 @@ class ReplayController {
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "replay", "csv"));
         try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
             List<String> heading = new ArrayList<>(List.of(
-                    "tried", "of", "what", "lines now", "turnover now", "reductions now", "lines then", "turnover then", "reductions then"));
+                    "tried",
+                    "of",
+                    "what",
+                    "lines now",
+                    "turnover now",
+                    "reductions now",
+                    "lines then",
+                    "turnover then",
+                    "reductions then"));
             if (margins) {
                 heading.addAll(List.of("margin % now", "margin % then"));
             }

@@ -86,7 +86,8 @@ record ReplayForm(Map<String, String> typed, Map<String, String> faults) {
     }
 
     private void percent(String field) {
-        BigDecimal value = TypedNumbers.read(get(field).replace("%", "").strip()).value();
+        BigDecimal value =
+                TypedNumbers.read(get(field).replace("%", "").strip()).value();
         if (value == null || value.signum() < 0 || value.compareTo(HUNDRED) > 0) {
             faults.put(field, "A percentage from 0 to 100, not “" + get(field) + "”");
         }

@@ -4,12 +4,12 @@ import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.replay.Totals;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Release;
 import dev.steelyard.web.editing.draft.Releases;
-import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.ReplayResult;
@@ -129,7 +129,8 @@ class ReplayPages {
             BigDecimal share = before.signum() == 0
                     ? BigDecimal.ZERO
                     : by.abs().movePointRight(2).divide(before.abs(), 1, RoundingMode.HALF_UP);
-            return sign + Show.money(by.abs(), minor)
+            return sign
+                    + Show.money(by.abs(), minor)
                     + (share.signum() == 0 ? "" : ", " + sign + Decimals.plain(share, 0) + " %");
         }
 
@@ -145,7 +146,12 @@ class ReplayPages {
         add(rows, results, "Orders", "with these goods, that both can price", one -> Show.whole(one.orders()));
         add(rows, results, "Turnover when they were sold", "", one -> figures.money(one.then()));
         add(rows, results, "as live now", "", one -> figures.money(one.now().turnover()));
-        add(rows, results, "as tried", "everybody orders the same", one -> figures.money(one.other().turnover()));
+        add(
+                rows,
+                results,
+                "as tried",
+                "everybody orders the same",
+                one -> figures.money(one.other().turnover()));
         add(
                 rows,
                 results,
@@ -196,8 +202,7 @@ class ReplayPages {
             String name,
             String help,
             Function<ReplayResult, String> value) {
-        rows.add(new ReplayPage.Row(
-                name, help, results.stream().map(value).toList()));
+        rows.add(new ReplayPage.Row(name, help, results.stream().map(value).toList()));
     }
 
     private static List<ReplayPage.Parts> parts(
@@ -212,8 +217,7 @@ class ReplayPages {
         List<ReplayPage.Part> breaks = result.breaks().stream()
                 .limit(MOST_PARTS)
                 .map(one -> part(
-                        one.card() + ", "
-                                + (one.from() == null ? "no break" : "from " + Decimals.plain(one.from(), 0)),
+                        one.card() + ", " + (one.from() == null ? "no break" : "from " + Decimals.plain(one.from(), 0)),
                         one.now(),
                         one.other(),
                         figures))

@@ -39,8 +39,7 @@ final class TriedFigures {
         } else if (FIGURES.matcher(at).matches()
                 && NUMBER.matcher(document.text(at)).matches()) {
             String group = document.text(at.replaceFirst("/[^/]*$", "/group"));
-            to.add(new Place(
-                    at, PlaceWords.of(at) + (group.isEmpty() ? "" : ", " + group) + ": " + document.text(at)));
+            to.add(new Place(at, PlaceWords.of(at) + (group.isEmpty() ? "" : ", " + group) + ": " + document.text(at)));
         }
     }
 }

@@ -2,9 +2,13 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
+import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.base.page.Show;
+import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
@@ -24,10 +28,6 @@ import dev.steelyard.web.editing.words.DocumentChanges;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.GoodsStore;
 import dev.steelyard.web.goods.ListedPrices;
-import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.ladder.Over;
-import dev.steelyard.core.ladder.PriceRows;
-import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.sold.lines.Counted;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.under.Hanging;
@@ -174,8 +174,7 @@ class RowsEditor implements Editor {
         return new Hanging(
                 beam,
                 Which.Of.product(entry.sku()),
-                new Counted(
-                        Counted.What.PIECES, rows == null ? Over.LINE : rows.over(), null, null),
+                new Counted(Counted.What.PIECES, rows == null ? Over.LINE : rows.over(), null, null),
                 rows == null
                         ? List.of()
                         : rows.breaks().stream()

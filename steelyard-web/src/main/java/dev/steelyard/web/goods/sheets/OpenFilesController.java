@@ -6,9 +6,11 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
@@ -26,7 +28,10 @@ class OpenFilesController {
     private final Shops shops;
     private final JsonMapper mapper;
 
-    OpenFilesController(Drafts drafts, Books books, Shops shops, JsonMapper mapper) {
+    private final Reductions reductions;
+
+    OpenFilesController(Drafts drafts, Books books, Shops shops, JsonMapper mapper, Reductions reductions) {
+        this.reductions = reductions;
         this.drafts = drafts;
         this.books = books;
         this.shops = shops;
@@ -37,7 +42,7 @@ class OpenFilesController {
     @GetMapping("/sheets/cards.json")
     void cards(HttpServletResponse response) throws IOException {
         ObjectNode all = mapper.createObjectNode();
-        for (DraftKind kind : DraftKind.values()) {
+        for (DraftKind kind : List.of(DraftKind.CARD, DraftKind.DEAL)) {
             ArrayNode list = all.putArray(kind == DraftKind.CARD ? "cards" : "deals");
             drafts.inOrder(kind).forEach(draft -> list.add(draft.document().root()));
         }
@@ -51,6 +56,7 @@ class OpenFilesController {
         BookInForce book = books.inForce();
         begin(response, "application/ld+json", "price list", "jsonld");
         new PriceListWriter(book.book(), shops.now())
+                .naming(reductions::lowest)
                 .write(book.shop().name(), book.goods(), response.getOutputStream());
     }
 

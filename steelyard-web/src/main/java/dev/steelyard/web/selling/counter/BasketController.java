@@ -9,6 +9,7 @@ import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.selling.shown.TypedAnswers;
 import jakarta.servlet.http.HttpServletRequest;
@@ -41,8 +42,16 @@ class BasketController {
     private final BasketCookie cookie;
     private final BasketPage page;
     private final ShownGoods shown;
+    private final Reductions reductions;
 
-    BasketController(Books books, Baskets baskets, BasketCookie cookie, BasketPage page, ShownGoods shown) {
+    BasketController(
+            Books books,
+            Baskets baskets,
+            BasketCookie cookie,
+            BasketPage page,
+            ShownGoods shown,
+            Reductions reductions) {
+        this.reductions = reductions;
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
@@ -74,7 +83,8 @@ class BasketController {
                     + query(typed);
         }
         String was = shown.bySku(offer.item().product().sku().value(), book)
-                .map(entry -> new ProductPages(entry, offer, typed, shopper, book).changed(form.getFirst("seen")))
+                .map(entry ->
+                        new ProductPages(entry, offer, typed, shopper, book, reductions).changed(form.getFirst("seen")))
                 .orElse(null);
         if (was != null) {
             return "redirect:/counter/goods/"

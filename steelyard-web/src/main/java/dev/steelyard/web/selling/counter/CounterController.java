@@ -11,6 +11,7 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.GoodsEntry;
 import dev.steelyard.web.goods.SoldProduct;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.Offer;
 import dev.steelyard.web.shop.people.StaffMember;
@@ -39,9 +40,17 @@ class CounterController {
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
+    private final Reductions reductions;
     private final CounterShelves shelves;
 
-    CounterController(CounterShelves shelves, ShownGoods shown, Books books, Baskets baskets, BasketCookie cookie) {
+    CounterController(
+            CounterShelves shelves,
+            ShownGoods shown,
+            Books books,
+            Baskets baskets,
+            BasketCookie cookie,
+            Reductions reductions) {
+        this.reductions = reductions;
         this.shelves = shelves;
         this.shown = shown;
         this.books = books;
@@ -140,7 +149,7 @@ class CounterController {
         if (offer == null) {
             throw notSold(); // put into the shop a moment ago; the next book has it
         }
-        return new ProductPages(entry, offer, typed, shopper, book).page();
+        return new ProductPages(entry, offer, typed, shopper, book, reductions).page();
     }
 
     /** Lets whoever is at the counter be another customer, elsewhere, or be there on another day. */

@@ -7,6 +7,7 @@ import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.payment.PaymentMethod;
 import dev.steelyard.web.selling.shown.FromPrice;
@@ -55,7 +56,8 @@ public final class PanelPages {
     public record Made(ProductPage page, @Nullable PricedLine line, Answers given, @Nullable String changed) {}
 
     /** None where nothing is sold under the SKU. */
-    public static Optional<Made> of(Typing typing, Customer customer, ZonedDateTime at, BookInForce book, Words words) {
+    public static Optional<Made> of(
+            Typing typing, Customer customer, ZonedDateTime at, BookInForce book, Words words, Reductions reductions) {
         Shopper shopper = shopper(customer, at, book, words);
         return entry(typing.sku(), book).map(entry -> {
             List<String> items = entry.product().items().stream()
@@ -69,7 +71,7 @@ public final class PanelPages {
                     new TypedAnswers(typing.fields(), typing.pack()),
                     typing.variants(),
                     typing.sent());
-            ProductPages pages = new ProductPages(entry, offer, typed, shopper, book);
+            ProductPages pages = new ProductPages(entry, offer, typed, shopper, book, reductions);
             ProductPage page = pages.page();
             return new Made(page, pages.line(), pages.given(), pages.changed(typing.seen()));
         });

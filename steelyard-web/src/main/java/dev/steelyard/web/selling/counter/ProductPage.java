@@ -68,7 +68,8 @@ public record ProductPage(
      * What is typed comes to.
      *
      * @param pieces “12 pieces”
-     * @param shelf the shelf price where it is higher; none else
+     * @param shelf the shelf price where it is higher, or the one to be struck out of a price reduced for a time; none else
+     * @param lowest the lowest price of the thirty days before a reduction, in words; none where there is none
      * @param billable “12 m²”; none where nothing is measured, or it is not to be shown
      * @param perUnit “27.19 per m²”
      * @param figures shown beside the price
@@ -81,6 +82,7 @@ public record ProductPage(
             String pieces,
             String each,
             @Nullable String shelf,
+            @Nullable String lowest,
             String total,
             @Nullable String billable,
             @Nullable String perUnit,

@@ -29,6 +29,8 @@ import dev.steelyard.web.base.page.ReckoningText;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.GoodsEntry;
+import dev.steelyard.web.selling.announced.Reductions;
+import dev.steelyard.web.selling.announced.Reductions.Reduction;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.AskView;
 import dev.steelyard.web.selling.shown.BreakTable;
@@ -62,9 +64,13 @@ final class ProductPages {
     private final TypedAnswers answers;
     private final AsSeen seen;
     private final Words words;
+    private final @Nullable Reduction reduction;
     private @Nullable PricedLine line;
 
-    ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book) {
+    ProductPages(GoodsEntry entry, Offer offer, Typed typed, Shopper shopper, BookInForce book, Reductions reductions) {
+        this.reduction = shopper.group() == null && shopper.today()
+                ? reductions.of(offer.item().sku().value()).orElse(null)
+                : null;
         this.entry = entry;
         this.offer = offer;
         this.others = shopper.offered(book);
@@ -305,6 +311,34 @@ final class ProductPages {
         return unsaid;
     }
 
+    /**
+     * A higher price of before: the shelf price; of a price that is reduced for a time only what the law lets be struck out,
+     * the lowest of the thirty days before.
+     */
+    private @Nullable String struck(PricedLine line, int decimals) {
+        if (reduction == null) {
+            return line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null;
+        }
+        BigDecimal lowest = reduction.per() == null ? reduction.lowest() : null;
+        return lowest != null && lowest.compareTo(line.shownPerPiece().value()) > 0
+                ? seen.money(lowest, decimals)
+                : null;
+    }
+
+    /** “Lowest price of the 30 days before: 15.00”; none where no price is reduced for a time. */
+    private @Nullable String lowest(int decimals) {
+        if (reduction == null || reduction.lowest() == null) {
+            return null;
+        }
+        String money = seen.money(reduction.lowest(), decimals);
+        return words.text(
+                "product.lowest",
+                "money",
+                reduction.per() == null
+                        ? money
+                        : words.text("per-unit", "money", money, "unit", words.symbol(reduction.per())));
+    }
+
     private ProductPage.Price price(PricedLine line, Asked asked) {
         ShopPage shows = offer.card().card().shopPage();
         long others = line.counted() - line.quantity();
@@ -320,7 +354,8 @@ final class ProductPages {
         return new ProductPage.Price(
                 words.text("pieces", "pieces", line.quantity()),
                 seen.money(line.shownPerPiece().value(), decimals),
-                line.isReduced() ? seen.money(Objects.requireNonNull(line.shelfPrice()), decimals) : null,
+                struck(line, decimals),
+                lowest(decimals),
                 seen.total(line.total().value()),
                 shows.amount() && line.billable() != null ? words.figure(line.billable()) : null,
                 shows.suffix() ? perUnit : null,

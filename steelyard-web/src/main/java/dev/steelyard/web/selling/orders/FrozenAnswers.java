@@ -44,11 +44,13 @@ public final class FrozenAnswers {
 
     public static Answers read(JsonNode frozen) {
         Map<String, Answer> byName = new TreeMap<>();
-        frozen.path("answers").properties().forEach(one -> byName.put(
-                one.getKey(),
-                new Answer.Typed(
-                        one.getValue().path("text").asString(""),
-                        one.getValue().path("unit").asString(null))));
+        frozen.path("answers")
+                .properties()
+                .forEach(one -> byName.put(
+                        one.getKey(),
+                        new Answer.Typed(
+                                one.getValue().path("text").asString(""),
+                                one.getValue().path("unit").asString(null))));
         return new Answers(byName, frozen.path("pack").asString(null));
     }
 }

@@ -251,9 +251,7 @@ public record NewOrder(
             Figure billable = line.billable();
             Unit unit = billable == null ? null : billable.unit();
             return new Figures(
-                    unit == null
-                            ? null
-                            : unit.toBase(billable.value()).multiply(BigDecimal.valueOf(line.quantity())),
+                    unit == null ? null : unit.toBase(billable.value()).multiply(BigDecimal.valueOf(line.quantity())),
                     line.reached() == null ? null : line.reached().from(),
                     line.reduced().value(),
                     line.cost());

@@ -99,7 +99,12 @@ public class OrderFreezer {
      * @param variants of a lot's pieces, counted; none where one goes for all
      * @param version of the card that prices it; none for the shelf price
      */
-    public record Line(OrderLine asked, Wording name, List<Fact> answers, @Nullable Fact variants, @Nullable CardInForce version) {}
+    public record Line(
+            OrderLine asked,
+            Wording name,
+            List<Fact> answers,
+            @Nullable Fact variants,
+            @Nullable CardInForce version) {}
 
     public NewOrder freeze(String key, Who who, Sold sold) {
         PricedBasket basket = sold.basket();

@@ -47,7 +47,9 @@ public class Orders {
     public void place(NewOrder order) {
         NewOrder.Store store = order.store();
         StoredOrder stored = put(
-                order, store == null ? ownNumber() : store.number(), store == null ? clock.instant() : store.placedAt());
+                order,
+                store == null ? ownNumber() : store.number(),
+                store == null ? clock.instant() : store.placedAt());
         entities.flush();
         outbox.put(
                 "order.placed",

@@ -78,8 +78,7 @@ class StoredOrder extends Stored {
     protected StoredOrder() {}
 
     /** What of an order is kept as JSON. */
-    record Written(
-            String tax, String deals, String unusedDeals, String codes, String seller, @Nullable String asked) {}
+    record Written(String tax, String deals, String unusedDeals, String codes, String seller, @Nullable String asked) {}
 
     StoredOrder(String number, Instant placedAt, NewOrder order, Written written) {
         this.number = number;

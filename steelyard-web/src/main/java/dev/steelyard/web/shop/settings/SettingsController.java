@@ -75,9 +75,12 @@ class SettingsController {
             @RequestParam(defaultValue = "true") boolean counterOpen,
             @RequestParam(defaultValue = "false") boolean twoEyes,
             @RequestParam(defaultValue = "true") boolean allOrders,
+            @RequestParam(defaultValue = "true") boolean lowestNamed,
             @AuthenticationPrincipal StaffMember who) {
         settings.work(
-                new ShopHabits(decimalComma, counterOpen, twoEyes, allOrders, languages(language, others)), beAnother, who.name());
+                new ShopHabits(decimalComma, counterOpen, twoEyes, allOrders, lowestNamed, languages(language, others)),
+                beAnother,
+                who.name());
         books.refresh();
         return "redirect:/shop?saved=true";
     }

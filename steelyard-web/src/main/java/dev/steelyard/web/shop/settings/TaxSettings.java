@@ -133,6 +133,7 @@ class TaxSettings {
                 "decimalComma", "" + shop.habits().decimalComma(),
                 "twoEyes", "" + shop.habits().twoEyes(),
                 "allOrders", "" + shop.habits().allOrders(),
+                "lowestNamed", "" + shop.habits().lowestNamed(),
                 "languages",
                         shop.habits().languages().stream().map(Language::code).collect(Collectors.joining(",")));
     }
@@ -147,6 +148,7 @@ class TaxSettings {
                 "shoppers read",
                 shop.habits().languages().stream().map(Language::title).collect(Collectors.joining(", ")));
         state.put("drafts are put live by", shop.habits().twoEyes() ? "somebody else" : "anybody who may");
+        state.put("the lowest price of 30 days is", shop.habits().lowestNamed() ? "named" : "not named");
         state.put("orders told of are", shop.habits().allOrders() ? "all" : "those of your own store");
         return state;
     }

@@ -42,15 +42,15 @@ final class MonthBars {
             all.add(month);
         }
         all = all.subList(Math.max(0, all.size() - MOST), all.size());
-        BigDecimal most = by.values().stream()
-                .map(one -> one.figures().turnover())
-                .reduce(BigDecimal.ZERO, BigDecimal::max);
+        BigDecimal most =
+                by.values().stream().map(one -> one.figures().turnover()).reduce(BigDecimal.ZERO, BigDecimal::max);
         List<Bars.Bar> bars = new ArrayList<>();
         List<Bars.Mark> marks = new ArrayList<>();
         int wide = ROOM / all.size();
         for (int i = 0; i < all.size(); i++) {
             PartSold sold = by.get(all.get(i));
-            BigDecimal turnover = sold == null ? BigDecimal.ZERO : sold.figures().turnover();
+            BigDecimal turnover =
+                    sold == null ? BigDecimal.ZERO : sold.figures().turnover();
             int height = most.signum() == 0
                     ? 0
                     : turnover.max(BigDecimal.ZERO)

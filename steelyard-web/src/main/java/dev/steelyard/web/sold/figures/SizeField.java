@@ -86,7 +86,8 @@ record SizeField(String across, String down, List<String> columns, List<Line> li
             BigDecimal step = BigDecimal.ONE.movePointLeft(3);
             int[] factors = {2, 5, 10};
             for (int i = 0; step.compareTo(wanted) < 0; i++) {
-                step = BigDecimal.ONE.movePointLeft(3 - i / factors.length)
+                step = BigDecimal.ONE
+                        .movePointLeft(3 - i / factors.length)
                         .multiply(BigDecimal.valueOf(factors[i % factors.length]));
             }
             BigDecimal first = least.divide(step, 0, RoundingMode.FLOOR).multiply(step);

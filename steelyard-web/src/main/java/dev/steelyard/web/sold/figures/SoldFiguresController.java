@@ -7,9 +7,9 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.Allowed;
 import dev.steelyard.web.shop.people.Right;
-import dev.steelyard.web.sold.lines.Figures;
-import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Period;
+import dev.steelyard.web.sold.lines.Sales;
+import dev.steelyard.web.sold.lines.SoldFigures;
 import dev.steelyard.web.sold.lines.Which;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -100,7 +100,7 @@ class SoldFiguresController {
     }
 
     private static List<Object> cells(SoldPages.Written one, boolean costs) {
-        Figures figures = one.part().figures();
+        SoldFigures figures = one.part().figures();
         List<Object> cells = new ArrayList<>(List.of(
                 Guarded.out(one.named().name()),
                 Guarded.out(one.named().small()),

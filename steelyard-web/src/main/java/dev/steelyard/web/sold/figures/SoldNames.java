@@ -50,15 +50,14 @@ final class SoldNames {
         return switch (by.what()) {
             case PRODUCT -> new Named(product(part.key()), part.key(), SoldLink.to(Which.Of.product(part.key())));
             case VARIANT -> new Named(sold.called(part.key()), part.key(), null);
-            case CARD ->
-                new Named(card(part.card()), "", part.card() == 0 ? null : SoldLink.to(Which.Of.card(part.card())));
-            case BREAK ->
-                new Named(
-                        part.from() == null
-                                ? "no break reached"
-                                : "from " + Decimals.plain(part.from(), 0) + unit(part.card()),
-                        ofOneCard ? "" : card(part.card()),
-                        null);
+            case CARD -> new Named(
+                    card(part.card()), "", part.card() == 0 ? null : SoldLink.to(Which.Of.card(part.card())));
+            case BREAK -> new Named(
+                    part.from() == null
+                            ? "no break reached"
+                            : "from " + Decimals.plain(part.from(), 0) + unit(part.card()),
+                    ofOneCard ? "" : card(part.card()),
+                    null);
             case ANSWER -> new Named(part.key().isEmpty() ? "not asked" : answer(by.ask(), part.key()), "", null);
             case PACK -> new Named(part.key().isEmpty() ? "no pack" : part.key(), "", null);
             case GROUP -> new Named(part.key().isEmpty() ? Which.EVERYONE : part.key(), "", null);
@@ -93,10 +92,8 @@ final class SoldNames {
     }
 
     private Optional<RateCard> live(long id) {
-        return book.cards().stream()
-                .filter(card -> card.id() == id)
-                .findFirst()
-                .map(card -> card.card().card());
+        return book.cards().stream().filter(card -> card.id() == id).findFirst().map(card -> card.card()
+                .card());
     }
 
     private String unit(long card) {

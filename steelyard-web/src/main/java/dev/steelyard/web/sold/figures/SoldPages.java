@@ -4,7 +4,6 @@ import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
-import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
@@ -14,10 +13,10 @@ import dev.steelyard.web.sold.figures.SoldPage.Figure;
 import dev.steelyard.web.sold.figures.SoldPage.Row;
 import dev.steelyard.web.sold.figures.SoldPage.Tab;
 import dev.steelyard.web.sold.lines.By;
-import dev.steelyard.web.sold.lines.Figures;
 import dev.steelyard.web.sold.lines.PartSold;
 import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Sold;
+import dev.steelyard.web.sold.lines.SoldFigures;
 import dev.steelyard.web.sold.lines.Which;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -51,10 +50,9 @@ class SoldPages {
         BookInForce book = books.inForce();
         Which which = search.which();
         SoldNames names = new SoldNames(book, sold, asking(book, which));
-        Figures all = sold.figures(which);
+        SoldFigures all = sold.figures(which);
         Sold.Asked asked = sold.asked(which);
-        List<String> measures =
-                asked.asks().stream()
+        List<String> measures = asked.asks().stream()
                 .filter(names::isMeasured)
                 .sorted(Comparator.comparingInt(names::place))
                 .toList();
@@ -121,16 +119,18 @@ class SoldPages {
     }
 
     private static By usual(Which which) {
-        return By.of(which.of().kind() == Which.Kind.PRODUCT || which.of().kind() == Which.Kind.CARD
-                ? By.What.BREAK
-                : By.What.PRODUCT);
+        return By.of(
+                which.of().kind() == Which.Kind.PRODUCT || which.of().kind() == Which.Kind.CARD
+                        ? By.What.BREAK
+                        : By.What.PRODUCT);
     }
 
     /** The cards that may have asked: the one meant, those that cover the product, or all. */
     private static List<RateCard> asking(BookInForce book, Which which) {
         Optional<Product> product = product(book, which);
         return book.cards().stream()
-                .filter(card -> which.of().kind() != Which.Kind.CARD || card.id() == which.of().id())
+                .filter(card -> which.of().kind() != Which.Kind.CARD
+                        || card.id() == which.of().id())
                 .map(card -> card.card().card())
                 .filter(card -> product.isEmpty() || card.covers().covers(product.get()))
                 .toList();
@@ -139,16 +139,17 @@ class SoldPages {
     /** What amounts are shown in: the unit of the only card there is; none where there are others too. */
     private record Measure(Unit unit) {
 
-        String of(Figures figures) {
+        String of(SoldFigures figures) {
             BigDecimal amount = unit.fromBase(figures.amount()).setScale(2, RoundingMode.HALF_UP);
             return Show.money(amount, 0) + " " + unit.symbol();
         }
     }
 
     private static @Nullable Measure measure(BookInForce book, Which which) {
-        Optional<RateCard> card = which.of().kind() == Which.Kind.CARD || which.of().kind() == Which.Kind.PRODUCT
-                ? asking(book, which).stream().findFirst()
-                : Optional.empty();
+        Optional<RateCard> card =
+                which.of().kind() == Which.Kind.CARD || which.of().kind() == Which.Kind.PRODUCT
+                        ? asking(book, which).stream().findFirst()
+                        : Optional.empty();
         return card.flatMap(SoldPages::unit).map(Measure::new).orElse(null);
     }
 
@@ -178,7 +179,7 @@ class SoldPages {
     }
 
     private static List<Figure> figures(
-            Figures all, Which which, Sold sold, @Nullable Measure measure, int minor, boolean costs) {
+            SoldFigures all, Which which, Sold sold, @Nullable Measure measure, int minor, boolean costs) {
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure("Orders", Show.whole(all.orders()), ""));
         figures.add(new Figure("Pieces", Show.whole(all.pieces()), ""));
@@ -186,8 +187,7 @@ class SoldPages {
             figures.add(new Figure("Amount", measure.of(all), ""));
         }
         figures.add(new Figure("Turnover", Show.money(all.turnover(), minor), "after deals"));
-        figures.add(new Figure(
-                "Reductions", Show.money(all.reduced(), minor), "what breaks and deals took off"));
+        figures.add(new Figure("Reductions", Show.money(all.reduced(), minor), "what breaks and deals took off"));
         if (which.of().kind() == Which.Kind.DEAL) {
             figures.add(new Figure("This deal took off", Show.money(sold.saved(which), minor), ""));
         }
@@ -197,19 +197,24 @@ class SoldPages {
         return figures;
     }
 
-    private static String margin(Figures figures) {
+    private static String margin(SoldFigures figures) {
         BigDecimal margin = figures.margin();
         return margin == null ? "–" : margin.toPlainString() + " %";
     }
 
-    private static String known(Figures all) {
+    private static String known(SoldFigures all) {
         return all.margin() == null
                 ? "no unit cost is known"
                 : "of the price without tax, where the unit cost is known";
     }
 
     private static Row row(
-            SoldNames.Named named, Figures figures, Figures all, @Nullable Measure measure, int minor, boolean costs) {
+            SoldNames.Named named,
+            SoldFigures figures,
+            SoldFigures all,
+            @Nullable Measure measure,
+            int minor,
+            boolean costs) {
         return new Row(
                 named.name(),
                 named.small(),

@@ -11,4 +11,4 @@ import org.jspecify.annotations.Nullable;
  * @param card the id of the card of a break or of the card itself; 0 for the shelf price and own rows, and for others
  * @param from of a break; none below the first, and for others
  */
-public record PartSold(String key, long card, @Nullable BigDecimal from, Figures figures) {}
+public record PartSold(String key, long card, @Nullable BigDecimal from, SoldFigures figures) {}

@@ -48,16 +48,16 @@ public final class Sold {
     }
 
     /** What all lines that are meant come to. */
-    public Figures figures(Which which) {
-        Sum sum = new Sum();
-        new Picking(view, which).each((order, line) -> sum.add(of, line));
+    public SoldFigures figures(Which which) {
+        SoldSum sum = new SoldSum();
+        new LinePicking(view, which).each((order, line) -> sum.add(of, line));
         return sum.figures(minor);
     }
 
     /** What a deal took off in the orders that are meant. */
     public BigDecimal saved(Which which) {
         BitSet orders = new BitSet();
-        new Picking(view, which).each((order, line) -> orders.set(order));
+        new LinePicking(view, which).each((order, line) -> orders.set(order));
         long saved = 0;
         for (int use = 0; use < view.uses(); use++) {
             if (of.useDeal.at(use) == which.of().id() && orders.get((int) of.useOrder.at(use))) {
@@ -72,7 +72,7 @@ public final class Sold {
 
     public Asked asked(Which which) {
         BitSet numbers = new BitSet();
-        new Picking(view, which).each((order, line) -> {
+        new LinePicking(view, which).each((order, line) -> {
             if (of.answers.at(line) != NamesSeen.NONE) {
                 numbers.set((int) of.answers.at(line));
             }
@@ -88,11 +88,10 @@ public final class Sold {
 
     /** The lines that are meant, told apart; the largest turnover first. Their sums are those of {@link #figures}. */
     public List<PartSold> by(Which which, By by) {
-        Map<Key, Sum> sums = new HashMap<>();
+        Map<Key, SoldSum> sums = new HashMap<>();
         IntFunction<Key> key = key(by);
-        new Picking(view, which)
-                .each((order, line) -> sums.computeIfAbsent(key.apply(line), any -> new Sum())
-                        .add(of, line));
+        new LinePicking(view, which).each((order, line) -> sums.computeIfAbsent(key.apply(line), any -> new SoldSum())
+                .add(of, line));
         List<PartSold> parts = new ArrayList<>();
         sums.forEach((one, sum) -> parts.add(one.part(this, by, sum.figures(minor))));
         parts.sort((one, other) ->
@@ -103,22 +102,25 @@ public final class Sold {
     /** What tells a line apart, by numbers or a text. */
     private record Key(long number, long second, @Nullable String text) {
 
-        PartSold part(Sold sold, By by, Figures figures) {
+        PartSold part(Sold sold, By by, SoldFigures figures) {
             return switch (by.what()) {
-                case PRODUCT, VARIANT, GROUP ->
-                    new PartSold(Objects.requireNonNullElse(sold.of.names.name((int) number), ""), 0, null, figures);
+                case PRODUCT, VARIANT, GROUP -> new PartSold(
+                        Objects.requireNonNullElse(sold.of.names.name((int) number), ""), 0, null, figures);
                 case CARD -> new PartSold("", number, null, figures);
-                case BREAK ->
-                    new PartSold(
-                            "",
-                            number,
-                            second == SoldLines.UNKNOWN
-                                    ? null
-                                    : BigDecimal.valueOf(second, SoldLines.FINE).stripTrailingZeros(),
-                            figures);
+                case BREAK -> new PartSold(
+                        "",
+                        number,
+                        second == SoldLines.UNKNOWN
+                                ? null
+                                : BigDecimal.valueOf(second, SoldLines.FINE).stripTrailingZeros(),
+                        figures);
                 case ANSWER, PACK -> new PartSold(Objects.requireNonNullElse(text, ""), 0, null, figures);
                 case MONTH -> new PartSold(
-                        YearMonth.of((int) (number / 12), (int) (number % 12) + 1).toString(), 0, null, figures);
+                        YearMonth.of((int) (number / 12), (int) (number % 12) + 1)
+                                .toString(),
+                        0,
+                        null,
+                        figures);
             };
         }
     }
@@ -168,7 +170,7 @@ public final class Sold {
     public List<Long> orders(Which which, @Nullable Set<String> products) {
         BitSet goods = goods(products);
         BitSet orders = new BitSet();
-        new Picking(view, which).each((order, line) -> {
+        new LinePicking(view, which).each((order, line) -> {
             if (goods == null || goods.get((int) of.product.at(line))) {
                 orders.set(order);
             }
@@ -182,7 +184,7 @@ public final class Sold {
         TreeMap<Long, Long> orders = new TreeMap<>();
         Map<Long, Long> together = new HashMap<>();
         int[] last = {-1};
-        new Picking(view, which).each((order, line) -> {
+        new LinePicking(view, which).each((order, line) -> {
             if (goods != null && !goods.get((int) of.product.at(line))) {
                 return;
             }
@@ -234,14 +236,14 @@ public final class Sold {
      * @return empty where nothing was measured by both
      */
     public List<SizeSold> sizes(Which which, String across, String down) {
-        Map<List<String>, Sum> sums = new HashMap<>();
+        Map<List<String>, SoldSum> sums = new HashMap<>();
         IntFunction<Key> x = key(By.answer(across));
         IntFunction<Key> y = key(By.answer(down));
-        new Picking(view, which).each((order, line) -> {
+        new LinePicking(view, which).each((order, line) -> {
             String first = x.apply(line).text();
             String second = y.apply(line).text();
             if (first != null && second != null) {
-                sums.computeIfAbsent(Arrays.asList(first, second), any -> new Sum())
+                sums.computeIfAbsent(Arrays.asList(first, second), any -> new SoldSum())
                         .add(of, line);
             }
         });
@@ -251,5 +253,5 @@ public final class Sold {
     }
 
     /** Lines of one size, as it was typed. */
-    public record SizeSold(String across, String down, Figures figures) {}
+    public record SizeSold(String across, String down, SoldFigures figures) {}
 }

@@ -25,7 +25,9 @@ public record Stood(NavigableMap<Long, Long> orders, int decimals, @Nullable Uni
         long last = finely(below);
         return first >= last
                 ? 0
-                : orders.subMap(first, last).values().stream().mapToLong(count -> count).sum();
+                : orders.subMap(first, last).values().stream()
+                        .mapToLong(count -> count)
+                        .sum();
     }
 
     private long finely(BigDecimal value) {

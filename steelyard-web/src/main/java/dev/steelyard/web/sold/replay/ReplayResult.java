@@ -88,11 +88,12 @@ public record ReplayResult(
 
     private static <K> List<Part> parts(Map<K, Totals> now, Map<K, Totals> other, Function<K, String> key) {
         List<Part> parts = new ArrayList<>();
-        now.forEach((one, totals) ->
-                parts.add(new Part(key.apply(one), totals, other.getOrDefault(one, Totals.NONE))));
+        now.forEach((one, totals) -> parts.add(new Part(key.apply(one), totals, other.getOrDefault(one, Totals.NONE))));
         return parts.stream()
-                .sorted(Comparator.comparing((Part part) ->
-                                part.other().turnover().subtract(part.now().turnover()).abs())
+                .sorted(Comparator.comparing((Part part) -> part.other()
+                                .turnover()
+                                .subtract(part.now().turnover())
+                                .abs())
                         .reversed()
                         .thenComparing(Part::key))
                 .limit(MOST_PARTS)

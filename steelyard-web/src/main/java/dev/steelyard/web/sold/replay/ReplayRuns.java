@@ -100,8 +100,10 @@ class ReplayRuns {
     }
 
     private void giveUpLeft() {
-        sql.update("update replay_run set state = 'FAILED', problem = 'It was left by a process that ended; ask once more.'"
-                + " where state = 'RUNNING' and beat_at < utc_timestamp(6) - interval " + LEFT_AFTER_SECONDS + " second");
+        sql.update(
+                "update replay_run set state = 'FAILED', problem = 'It was left by a process that ended; ask once more.'"
+                        + " where state = 'RUNNING' and beat_at < utc_timestamp(6) - interval " + LEFT_AFTER_SECONDS
+                        + " second");
     }
 
     private ReplayRun run(ResultSet row, boolean whole) throws SQLException {

@@ -56,11 +56,7 @@ class ReplayWork {
      * @param told how many orders are done; may throw to end it
      */
     List<ReplayResult> run(
-            List<Long> orders,
-            List<Tried> tried,
-            Assumption assumption,
-            @Nullable BigDecimal bound,
-            IntConsumer told) {
+            List<Long> orders, List<Tried> tried, Assumption assumption, @Nullable BigDecimal bound, IntConsumer told) {
         BookInForce book = books.inForce();
         List<PriceBook> others = tried.stream().map(Tried::book).toList();
         Replay replay = new Replay(book.book(), others, assumption, bound);
@@ -68,7 +64,9 @@ class ReplayWork {
         for (int i = 0; i < orders.size(); i += AT_ONCE) {
             told.accept(i);
             unknown += baskets.read(
-                    orders.subList(i, Math.min(orders.size(), i + AT_ONCE)), book.shop().zone(), replay::add);
+                    orders.subList(i, Math.min(orders.size(), i + AT_ONCE)),
+                    book.shop().zone(),
+                    replay::add);
         }
         told.accept(orders.size());
         List<ReplayResult> results = new ArrayList<>();

@@ -56,16 +56,14 @@ public class Replays {
      */
     public long begin(About about, Terms terms, List<Tried> tried) {
         List<Long> orders = work.orders(terms.which(), tried);
-        long id = runs.begin(
-                about.kind(), about.subject(), about.number(), about.typed(), orders.size(), about.by());
+        long id = runs.begin(about.kind(), about.subject(), about.number(), about.typed(), orders.size(), about.by());
         worker.submit(() -> run(id, orders, terms, tried));
         return id;
     }
 
     private void run(long id, List<Long> orders, Terms terms, List<Tried> tried) {
         try {
-            List<ReplayResult> results =
-                    work.run(orders, tried, terms.assumption(), terms.bound(), new Telling(id));
+            List<ReplayResult> results = work.run(orders, tried, terms.assumption(), terms.bound(), new Telling(id));
             runs.done(id, orders.size(), results);
         } catch (NotWanted cancelled) {
             log.debug("Replay {} was cancelled", id);

@@ -105,8 +105,7 @@ class SoldBaskets {
                 whole = false;
                 return;
             }
-            lines.add(new OrderLine(
-                    new Sku(row.getString(6)), row.getLong(7), FrozenAnswers.read(Json.read(asked))));
+            lines.add(new OrderLine(new Sku(row.getString(6)), row.getLong(7), FrozenAnswers.read(Json.read(asked))));
             sold = sold.add(row.getBigDecimal(9));
         }
 

@@ -75,7 +75,9 @@ public class SoldUnder {
     private static String what(Counted counted) {
         return switch (counted.what()) {
             case PIECES -> "";
-            case AMOUNT, AMOUNT_EACH -> counted.unit() == null ? "" : " " + counted.unit().symbol();
+            case AMOUNT, AMOUNT_EACH -> counted.unit() == null
+                    ? ""
+                    : " " + counted.unit().symbol();
             case SPEND -> " spent";
         };
     }

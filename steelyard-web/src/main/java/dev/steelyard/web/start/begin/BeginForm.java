@@ -168,6 +168,7 @@ final class BeginForm implements Serializable {
                 ShopHabits.USUAL.counterOpen(),
                 ShopHabits.USUAL.twoEyes(),
                 ShopHabits.USUAL.allOrders(),
+                ShopHabits.USUAL.lowestNamed(),
                 Language.of(get("language")).map(List::of).orElse(ShopHabits.USUAL.languages()));
     }
 

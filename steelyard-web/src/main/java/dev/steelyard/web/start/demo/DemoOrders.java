@@ -198,13 +198,11 @@ public class DemoOrders {
                         book.version(card)));
             }
             String payment = Objects.requireNonNull(occasion.payment());
-            OrderFreezer.Who who = new OrderFreezer.Who(
-                    buyer.name(), buyer.email(), payment, payment.equals("card") ? "1111" : "");
+            OrderFreezer.Who who =
+                    new OrderFreezer.Who(buyer.name(), buyer.email(), payment, payment.equals("card") ? "1111" : "");
             String key = new UUID(SEED, made++).toString();
             NewOrder order = freezer.freeze(
-                    key,
-                    who,
-                    new OrderFreezer.Sold(basket, book, occasion, codes, Words.owners(), told));
+                    key, who, new OrderFreezer.Sold(basket, book, occasion, codes, Words.owners(), told));
             return made % STORE_EVERY == 0 ? order.soldBy(store(order, occasion.at()), key, who) : order;
         }
 

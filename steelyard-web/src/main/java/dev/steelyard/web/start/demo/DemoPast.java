@@ -33,9 +33,13 @@ class DemoPast {
 
     /** Whether it is the demo shop and nothing was sold at it yet. */
     boolean isNew() {
-        return !sql.queryForList("select id from product where sku = ? and removed_at is null", Long.class, DemoOrders.BRUSH)
+        return !sql.queryForList(
+                                "select id from product where sku = ? and removed_at is null",
+                                Long.class,
+                                DemoOrders.BRUSH)
                         .isEmpty()
-                && sql.queryForList("select id from shop_order limit 1", Long.class).isEmpty();
+                && sql.queryForList("select id from shop_order limit 1", Long.class)
+                        .isEmpty();
     }
 
     /**

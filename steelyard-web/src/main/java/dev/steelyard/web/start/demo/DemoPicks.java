@@ -23,7 +23,9 @@ final class DemoPicks {
     private static final int[] TRAYS = {1, 1, 2, 3, 4, 4, 5, 6, 8, 9, 12};
     private static final int[] SETS = {1, 1, 1, 1, 2, 3};
     private static final int[] BARS = {1, 1, 2, 4, 5, 8, 9, 10, 10, 12, 20};
-    private static final String[] ROPE = {"5", "8", "10", "12.5", "15", "15", "18", "18.5", "20", "25", "40", "60", "95", "110"};
+    private static final String[] ROPE = {
+        "5", "8", "10", "12.5", "15", "15", "18", "18.5", "20", "25", "40", "60", "95", "110"
+    };
     private static final String[] CHAIN = {"5", "8", "10", "12", "20", "25", "30", "30", "40", "50"};
     private static final String[] PACKS = {"5 kg", "10 kg", "10 kg", "25 kg"};
 
@@ -33,8 +35,8 @@ final class DemoPicks {
 
     private static final List<String> SUMMER =
             List.of("SHK", "SHK", "SHK", "ROPE", "ROPE", "CHAIN", "FLAGS", "BRUSH", "CUSHION", "SCR", "WINDOW", "LEAD");
-    private static final List<String> WINTER =
-            List.of("COVER", "COVER", "COVER", "CUSHION", "CUSHION", "WINDOW", "SCR", "SCR", "TRAY", "BRASS", "SHK", "LEAD");
+    private static final List<String> WINTER = List.of(
+            "COVER", "COVER", "COVER", "CUSHION", "CUSHION", "WINDOW", "SCR", "SCR", "TRAY", "BRASS", "SHK", "LEAD");
 
     private final Random random;
 
@@ -51,35 +53,55 @@ final class DemoPicks {
     private OrderLine line(String goods, @Nullable String group) {
         boolean yard = "Boatyard".equals(group);
         return switch (goods) {
-            case "SHK" ->
-                new OrderLine(
-                        new Sku(List.of("SHK-6", "SHK-8", "SHK-8", "SHK-10").get(random.nextInt(4))),
-                        of(yard ? YARD_SHACKLES : SHACKLES));
+            case "SHK" -> new OrderLine(
+                    new Sku(List.of("SHK-6", "SHK-8", "SHK-8", "SHK-10").get(random.nextInt(4))),
+                    of(yard ? YARD_SHACKLES : SHACKLES));
             case "SCR" -> new OrderLine(new Sku("SCR-4x40"), of(SCREWS));
             case "BRUSH" -> new OrderLine(new Sku("BRU-1"), of(BRUSHES));
             case "TRAY" -> new OrderLine(new Sku("TRAY-W"), of(TRAYS));
-            case "FLAGS" ->
-                new OrderLine(new Sku(List.of("FLAGS-C", "FLAGS-P", "FLAGS-N").get(random.nextInt(3))), of(SETS));
+            case "FLAGS" -> new OrderLine(
+                    new Sku(List.of("FLAGS-C", "FLAGS-P", "FLAGS-N").get(random.nextInt(3))), of(SETS));
             case "ROPE" -> asked("ROPE-12", 1, null, "length", of(ROPE));
             case "CHAIN" -> asked("CHN-8", 1, null, "length", of(CHAIN));
             case "LEAD" -> asked("LEAD", 1 + random.nextInt(4), of(PACKS));
-            case "BRASS" ->
-                asked("BRASS", of(BARS), null, "diameter", "" + (10 + 2 * random.nextInt(11)), "length", tens(200, 2000));
-            case "COVER" ->
-                asked(
-                        "COVER", 1, null, "length", tens(250, 900), "width", tens(120, 320),
-                        "hem", random.nextInt(3) == 0 ? "roped" : "plain",
-                        "fixing", random.nextInt(3) == 0 ? "hooks" : "loose");
-            case "CUSHION" ->
-                asked(
-                        "CUSHION", 1 + random.nextInt(4), null, "length", tens(60, 210), "width", tens(40, 90),
-                        "height", "" + (50 + 10 * random.nextInt(8)),
-                        "foam", List.of("soft", "soft", "firm", "closed cell").get(random.nextInt(4)));
-            case "WINDOW" ->
-                asked(
-                        "WINDOW", 1 + random.nextInt(2), null, "width", tens(200, 590), "height", tens(150, 390),
-                        "thickness", random.nextInt(4) == 0 ? "10 mm" : "8 mm");
-            default -> asked("PAINT", 1, null, "hull", "" + (8 + random.nextInt(30)), "coats", "" + (1 + random.nextInt(2)));
+            case "BRASS" -> asked(
+                    "BRASS", of(BARS), null, "diameter", "" + (10 + 2 * random.nextInt(11)), "length", tens(200, 2000));
+            case "COVER" -> asked(
+                    "COVER",
+                    1,
+                    null,
+                    "length",
+                    tens(250, 900),
+                    "width",
+                    tens(120, 320),
+                    "hem",
+                    random.nextInt(3) == 0 ? "roped" : "plain",
+                    "fixing",
+                    random.nextInt(3) == 0 ? "hooks" : "loose");
+            case "CUSHION" -> asked(
+                    "CUSHION",
+                    1 + random.nextInt(4),
+                    null,
+                    "length",
+                    tens(60, 210),
+                    "width",
+                    tens(40, 90),
+                    "height",
+                    "" + (50 + 10 * random.nextInt(8)),
+                    "foam",
+                    List.of("soft", "soft", "firm", "closed cell").get(random.nextInt(4)));
+            case "WINDOW" -> asked(
+                    "WINDOW",
+                    1 + random.nextInt(2),
+                    null,
+                    "width",
+                    tens(200, 590),
+                    "height",
+                    tens(150, 390),
+                    "thickness",
+                    random.nextInt(4) == 0 ? "10 mm" : "8 mm");
+            default -> asked(
+                    "PAINT", 1, null, "hull", "" + (8 + random.nextInt(30)), "coats", "" + (1 + random.nextInt(2)));
         };
     }
 

@@ -10,6 +10,7 @@ import dev.steelyard.web.api.ProblemFound;
 import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.counter.PanelPages;
 import dev.steelyard.web.selling.counter.ProductPage;
 import dev.steelyard.web.shop.ShopHabits;
@@ -49,7 +50,10 @@ class PanelController {
     private final Prices prices;
     private final Books books;
 
-    PanelController(Customers customers, LineTokens tokens, Prices prices, Books books) {
+    private final Reductions reductions;
+
+    PanelController(Customers customers, LineTokens tokens, Prices prices, Books books, Reductions reductions) {
+        this.reductions = reductions;
         this.customers = customers;
         this.tokens = tokens;
         this.prices = prices;
@@ -74,7 +78,8 @@ class PanelController {
                 request, StoreCall.USUAL_BYTES, book.shop().zone(), in -> PanelRequest.read(in, key, customers, book));
         Words words = words(asked.lang(), request, book);
         TypedNumbers.in(ways(words, book)); // ended by whoever ends what pages began
-        PanelPages.Made made = PanelPages.of(asked.typing(), asked.customer().customer(), prices.now(book), book, words)
+        PanelPages.Made made = PanelPages.of(
+                        asked.typing(), asked.customer().customer(), prices.now(book), book, words, reductions)
                 .orElseThrow(() -> new ProblemFound(
                         Problem.NO_SUCH_GOODS,
                         "Nothing is sold under “" + asked.typing().sku() + "”; look at the element’s sku"));

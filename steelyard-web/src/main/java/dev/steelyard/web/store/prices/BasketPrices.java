@@ -8,6 +8,7 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.PriceCounts;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.codes.CodeStanding;
 import dev.steelyard.web.selling.codes.Codes;
 import dev.steelyard.web.selling.shown.CodeWords;
@@ -31,7 +32,10 @@ public class BasketPrices {
     private final PriceCounts counts;
     private final Codes codes;
 
-    BasketPrices(Prices prices, PriceCounts counts, Codes codes) {
+    private final Reductions reductions;
+
+    BasketPrices(Prices prices, PriceCounts counts, Codes codes, Reductions reductions) {
+        this.reductions = reductions;
         this.prices = prices;
         this.counts = counts;
         this.codes = codes;
@@ -71,8 +75,8 @@ public class BasketPrices {
         PricedBasket basket = priced.basket();
         BookInForce book = priced.book();
         BasketRequest request = priced.request();
-        LineAnswers answers =
-                new LineAnswers(book, priced.occasion().customer(), priced.at(), words, request.reckoning());
+        LineAnswers answers = new LineAnswers(
+                book, priced.occasion().customer(), priced.at(), words, request.reckoning(), reductions);
         List<LineAnswer> lines = new ArrayList<>();
         for (int i = 0; i < basket.lines().size(); i++) {
             lines.add(answers.of(request.lines().get(i), basket, i));

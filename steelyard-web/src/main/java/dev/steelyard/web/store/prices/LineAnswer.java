@@ -22,6 +22,14 @@ public record LineAnswer(
         @Schema(description = "what priced it; absent for the shelf price") @Nullable Card card,
         @Schema(description = "the shelf price of one piece, where the goods have one", example = "6.90") @Nullable
                 String shelf,
+        @Schema(
+                        description =
+                                "of a price that everyone has for a time only: the lowest of the thirty days before it"
+                                        + " began (Directive 98/6/EC, Article 6a), of one piece, or of one “perUnit” where something is"
+                                        + " measured; absent for others",
+                        example = "15.00")
+                @Nullable
+                String lowest30Days,
         @Schema(description = "what the card shows beside the price") @Nullable List<Figure> figures,
         @Schema(description = "how the price came about, where it was asked for") @Nullable List<Step> reckoning,
         @Schema(description = "of a basket: what deals left of the line", example = "314.64") @Nullable String left,

@@ -16,6 +16,7 @@ import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.FactWriter;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.shown.UnitPrice;
 import dev.steelyard.words.Words;
 import java.math.BigDecimal;
@@ -31,9 +32,17 @@ public final class LineAnswers {
     private final ZonedDateTime at;
     private final Words words;
     private final boolean reckoning;
+    private final @Nullable Reductions reductions;
 
     /** @param reckoning whether to say how each price came about */
-    LineAnswers(BookInForce book, Customer customer, ZonedDateTime at, Words words, boolean reckoning) {
+    LineAnswers(
+            BookInForce book,
+            Customer customer,
+            ZonedDateTime at,
+            Words words,
+            boolean reckoning,
+            Reductions reductions) {
+        this.reductions = customer.group() == null ? reductions : null;
         this.book = book;
         this.customer = customer;
         this.at = at;
@@ -74,6 +83,7 @@ public final class LineAnswers {
                                 line.next().more(), line.next().pricePerPiece().toString()),
                 card(line),
                 line.shelfPrice() == null ? null : money(line.shelfPrice(), decimals),
+                lowest(line, decimals),
                 line.figures().isEmpty()
                         ? null
                         : line.figures().stream().map(this::figure).toList(),
@@ -82,6 +92,17 @@ public final class LineAnswers {
                 tax == null ? null : tax.toString(),
                 null,
                 token);
+    }
+
+    /** Of a price that is reduced for a time, for everyone: the lowest of the thirty days before. */
+    private @Nullable String lowest(PricedLine line, int decimals) {
+        return reductions == null
+                ? null
+                : reductions
+                        .of(line.item().sku().value())
+                        .map(Reductions.Reduction::lowest)
+                        .map(lowest -> money(lowest, decimals))
+                        .orElse(null);
     }
 
     private static String money(BigDecimal value, int decimals) {
@@ -138,6 +159,7 @@ public final class LineAnswers {
         return new LineAnswer(
                 asked.id(),
                 asked.sku(),
+                null,
                 null,
                 null,
                 null,

@@ -6,6 +6,7 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.PriceCounts;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.words.Words;
 import java.time.Clock;
 import java.time.ZonedDateTime;
@@ -22,7 +23,10 @@ public class Prices {
     private final PriceCounts counts;
     private final Clock clock;
 
-    Prices(LineTokens tokens, PriceCounts counts, Clock clock) {
+    private final Reductions reductions;
+
+    Prices(LineTokens tokens, PriceCounts counts, Clock clock, Reductions reductions) {
+        this.reductions = reductions;
         this.tokens = tokens;
         this.counts = counts;
         this.clock = clock;
@@ -37,7 +41,7 @@ public class Prices {
         ZonedDateTime at = request.at() == null ? now(book) : request.at();
         Customer customer = request.customer().customer();
         List<LineResult> results = counts.count(results(request, book, customer, at));
-        LineAnswers answers = new LineAnswers(book, customer, at, words, request.reckoning());
+        LineAnswers answers = new LineAnswers(book, customer, at, words, request.reckoning(), reductions);
         List<LineAnswer> lines = new ArrayList<>(results.size());
         for (int i = 0; i < results.size(); i++) {
             AskedLine line = request.lines().get(i);

@@ -10,6 +10,7 @@ import dev.steelyard.web.api.Problem;
 import dev.steelyard.web.api.ProblemFound;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.web.selling.counter.PanelPages;
 import dev.steelyard.web.selling.shown.AsSeen;
 import dev.steelyard.web.selling.shown.BreakTable;
@@ -49,7 +50,10 @@ class PriceListController {
     private final Books books;
     private final Prices prices;
 
-    PriceListController(Books books, Prices prices) {
+    private final Reductions reductions;
+
+    PriceListController(Books books, Prices prices, Reductions reductions) {
+        this.reductions = reductions;
         this.books = books;
         this.prices = prices;
     }
@@ -90,6 +94,7 @@ class PriceListController {
         return switch (format) {
             case "json-ld" -> ResponseEntity.ok().contentType(JSON_LD).body(out -> new PriceListWriter(
                             book.book(), customer, now)
+                    .naming(item -> group == null ? reductions.lowest(item) : null)
                     .write(book.shop().name(), book.goods(), out));
             case "csv" -> ResponseEntity.ok().contentType(CSV).body(out -> {
                 try (Writer to = new OutputStreamWriter(out, StandardCharsets.UTF_8)) {

@@ -5,7 +5,7 @@ import java.util.BitSet;
 import org.jspecify.annotations.Nullable;
 
 /** Goes through the lines that are meant, order by order. */
-final class Picking {
+final class LinePicking {
 
     private final SoldLines of;
     private final SoldLines.View view;
@@ -13,7 +13,7 @@ final class Picking {
     private final @Nullable BitSet using;
     private final long product;
 
-    Picking(SoldLines.View view, Which which) {
+    LinePicking(SoldLines.View view, Which which) {
         this.of = view.of();
         this.view = view;
         this.which = which;
@@ -44,8 +44,7 @@ final class Picking {
     }
 
     private boolean isGroup(int order, long group) {
-        return which.group().isEmpty()
-                || of.group.at(order) == group;
+        return which.group().isEmpty() || of.group.at(order) == group;
     }
 
     private long groupSeen() {

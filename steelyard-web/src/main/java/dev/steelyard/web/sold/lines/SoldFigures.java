@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param known without tax, of those lines whose cost is known
  * @param cost of those
  */
-public record Figures(
+public record SoldFigures(
         long orders,
         long lines,
         long pieces,

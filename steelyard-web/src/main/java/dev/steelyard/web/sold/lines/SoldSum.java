@@ -3,7 +3,7 @@ package dev.steelyard.web.sold.lines;
 import java.math.BigDecimal;
 
 /** Adds lines up; those of an order must come one after the other. */
-final class Sum {
+final class SoldSum {
 
     private long lastOrder = -1;
     private long orders;
@@ -31,8 +31,8 @@ final class Sum {
         cost += of.cost.at(line);
     }
 
-    Figures figures(int minor) {
-        return new Figures(
+    SoldFigures figures(int minor) {
+        return new SoldFigures(
                 orders,
                 lines,
                 pieces,
