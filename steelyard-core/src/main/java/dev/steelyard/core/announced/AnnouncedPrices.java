@@ -25,6 +25,7 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Works out what a book announces to everyone for one of an item: one piece of goods about which nothing is asked, at the
@@ -35,6 +36,7 @@ public final class AnnouncedPrices {
 
     private final PriceBook book;
     private final OwnTimes times;
+    private final Customer everyone;
 
     /** When cards and deals count by what their owner wrote, whatever other version follows. */
     public interface OwnTimes {
@@ -44,14 +46,16 @@ public final class AnnouncedPrices {
         Times of(Deal deal);
     }
 
-    public AnnouncedPrices(PriceBook book, OwnTimes times) {
+    /** @param home the country that goods go to where nobody says another; none where it is not known */
+    public AnnouncedPrices(PriceBook book, OwnTimes times, @Nullable String home) {
         this.book = book;
+        this.everyone = new Customer(null, false, false, home);
         this.times = times;
     }
 
     /** None where no price of one is announced, or it has none then. */
     public Optional<Announced> of(Item item, ZonedDateTime at) {
-        PreparedCard card = book.cardFor(item.sku(), Customer.EVERYONE, at);
+        PreparedCard card = book.cardFor(item.sku(), everyone, at);
         if (card == null) {
             return Optional.empty();
         }
@@ -99,7 +103,7 @@ public final class AnnouncedPrices {
     }
 
     private Optional<Announced> priced(OrderLine line, PreparedCard card, ZonedDateTime at) {
-        PricedBasket basket = book.basket(List.of(line), Occasion.of(Customer.EVERYONE, at));
+        PricedBasket basket = book.basket(List.of(line), Occasion.of(everyone, at));
         if (!basket.sellable() || !(basket.lines().get(0) instanceof PricedLine priced)) {
             return Optional.empty();
         }

@@ -151,7 +151,7 @@ class LowestPriceTest {
         Product brush =
                 Product.of(new Sku("BRU-1"), "Deck brush", money("15.00")).withOwnRows(rows);
         PriceBook book = PriceBook.of(RandomCards.EURO, List.of(), List.of(brush));
-        AnnouncedPrices prices = new AnnouncedPrices(book, ALWAYS);
+        AnnouncedPrices prices = new AnnouncedPrices(book, ALWAYS, null);
 
         ZonedDateTime march = ZonedDateTime.of(2027, 3, 31, 23, 59, 59, 0, BERLIN);
         assertThat(prices.of(brush.items().get(0), march)).hasValue(new Announced(money("15.00"), null, false));

@@ -4,6 +4,7 @@ import dev.steelyard.web.SteelyardApplication;
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.people.SignInLimit;
+import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.start.demo.FirstStart;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -210,6 +211,7 @@ public final class App implements AutoCloseable {
             sql.sql("update product set revision = ?").param(revision + 1).update();
         });
         bean(Books.class).refresh();
+        bean(Sales.class).forget();
         bean(SignInLimit.class).forget();
     }
 

@@ -72,6 +72,11 @@ public class AnnouncedKeeper {
         }
     }
 
+    /** Looks at how far prices are kept anew when it looks next. */
+    synchronized void forget() {
+        seen = null;
+    }
+
     /** Keeps what is announced by the newest prices, at once. */
     public void lookNow() {
         look(books.refresh());
@@ -100,7 +105,7 @@ public class AnnouncedKeeper {
         boolean first = until.revision() < 0;
         boolean changed = until.revision() != book.revision();
         Map<String, String> open = spans.open();
-        AnnouncedPrices prices = new AnnouncedPrices(book.book(), new OwnersTimes(book));
+        AnnouncedPrices prices = OwnersTimes.prices(book);
         if (!first && !changed) {
             NavigableSet<ZonedDateTime> moments =
                     transitions.between(until.sweptAt().atZone(now.getZone()), now);

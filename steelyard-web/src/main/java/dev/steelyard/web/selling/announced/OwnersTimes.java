@@ -18,7 +18,13 @@ final class OwnersTimes implements AnnouncedPrices.OwnTimes {
 
     private final BookInForce book;
 
-    OwnersTimes(BookInForce book) {
+    /** What a book announces. */
+    static AnnouncedPrices prices(BookInForce book) {
+        return new AnnouncedPrices(
+                book.book(), new OwnersTimes(book), book.shop().homeCountry());
+    }
+
+    private OwnersTimes(BookInForce book) {
         this.book = book;
     }
 

@@ -51,7 +51,7 @@ public class Reductions {
     void renew(BookInForce book, ZonedDateTime now) {
         Map<String, Reduction> all = new HashMap<>();
         if (book.shop().habits().lowestNamed()) {
-            AnnouncedPrices prices = new AnnouncedPrices(book.book(), new OwnersTimes(book));
+            AnnouncedPrices prices = OwnersTimes.prices(book);
             for (Product product : new Transitions(book).products()) {
                 for (Item item : product.items()) {
                     prices.of(item, now)

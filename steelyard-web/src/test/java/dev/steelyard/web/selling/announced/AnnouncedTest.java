@@ -1,0 +1,155 @@
+package dev.steelyard.web.selling.announced;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.WithApp;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The deck brush costs 15.00; for a time it is lowered. */
+@ExtendWith(WithApp.class)
+class AnnouncedTest {
+
+    private static final ZoneId BERLIN = ZoneId.of("Europe/Berlin");
+
+    private App app;
+    private AnnouncedKeeper keeper;
+
+    @BeforeEach
+    void keep(App app) {
+        this.app = app;
+        keeper = app.bean(AnnouncedKeeper.class);
+        keeper.lookNow();
+    }
+
+    /** As if what is announced now had been so for some days. */
+    private void sinceDays(int days) {
+        app.sql()
+                .sql("update announced_price set from_at = utc_timestamp() - interval " + days
+                        + " day where until_at is null")
+                .update();
+    }
+
+    private void changed(String sql) {
+        app.sql().sql(sql).update();
+        app.sql().sql("update shop set revision = revision + 1").update();
+        app.sql()
+                .sql("update product set revision = (select revision from shop) where id = 13")
+                .update();
+        app.bean(Books.class).refresh();
+        keeper.lookNow();
+    }
+
+    private void lowered(String price) {
+        changed("insert into price_row (id, product_id, from_pieces, price, starts, ends) values (999, 13, 1, " + price
+                + ", '" + LocalDate.now(BERLIN) + "', '" + LocalDate.now(BERLIN).plusDays(8) + "')");
+    }
+
+    private String brush() {
+        return new Http(app.url()).get("/counter/goods/BRU-1").text();
+    }
+
+    @Test
+    void aReducedPriceNamesTheLowestOfThirtyDaysAndStrikesThatOut() {
+        sinceDays(40);
+        changed("update product set shelf_price = 13.00 where id = 13");
+        app.sql()
+                .sql(
+                        "update announced_price set from_at = utc_timestamp() - interval 10 day where sku = 'BRU-1' and until_at"
+                                + " is null")
+                .update();
+        app.sql()
+                .sql("update announced_price set until_at = utc_timestamp() - interval 10 day where sku = 'BRU-1' and"
+                        + " until_at is not null")
+                .update();
+        changed("update product set shelf_price = 15.00 where id = 13");
+        assertThat(brush()).doesNotContain("Lowest price");
+
+        lowered("12.00");
+
+        assertThat(brush())
+                .contains("Lowest price of the 30 days before: 13.00")
+                .contains("13.00 12.00 each");
+        Http maren = new Http(app.url()).signIn("maren");
+        assertThat(maren.get("/goods/13/lowest").text())
+                .contains("name the lowest of the 30 days before")
+                .contains("Deck brush: 13.00");
+        assertThat(maren.get("/goods/13/lowest.csv").body())
+                .contains(",BRU-1,13")
+                .contains(",BRU-1,12");
+        assertThat(new String(maren.bytes("/sheets/price-list.jsonld"), StandardCharsets.UTF_8))
+                .contains("\"priceType\":\"https://schema.org/StrikethroughPrice\",\"price\":13");
+        app.sql()
+                .sql("update shop set lowest_named = false, revision = revision + 1")
+                .update();
+        app.bean(Books.class).refresh();
+        keeper.lookNow();
+        assertThat(brush()).doesNotContain("Lowest price");
+    }
+
+    @Test
+    void whatIsLoweredForGoodOrForAGroupAloneNamesNothing() {
+        sinceDays(40);
+        changed("update product set shelf_price = 12.00 where id = 13");
+        assertThat(brush()).doesNotContain("Lowest price").doesNotContain("15.00");
+
+        changed(
+                "insert into price_row (id, product_id, group_id, from_pieces, price, starts, ends) values (998, 13, 1, 1,"
+                        + " 10.00, '" + LocalDate.now(BERLIN) + "', '"
+                        + LocalDate.now(BERLIN).plusDays(8) + "')");
+        assertThat(brush()).doesNotContain("Lowest price").contains("12.00");
+        assertThat(app.bean(Reductions.class).of("BRU-1")).isEmpty();
+    }
+
+    @Test
+    void daysOfBeforeAreFilledFromHistory() {
+        app.sql().sql("delete from announced_price").update();
+        app.sql().sql("update announced_until set revision = -1").update();
+        app.sql()
+                .sql(
+                        "insert into change_entry (id, made_at, made_by, subject, subject_id, subject_name, what, why, times,"
+                                + " state_before, state_after) values (9999, utc_timestamp() - interval 5 day, 'Jonas', 'PRICES', 13,"
+                                + " 'Deck brush', 'PRICES', '', 1, '{\"shelf price\": \"14.20\"}', '{\"shelf price\": \"15.00\"}')")
+                .update();
+        changed("update shop set name = name");
+
+        var spans = app.bean(AnnouncedSpans.class).of("BRU-1", Instant.now().minus(Duration.ofDays(50)));
+
+        assertThat(spans).extracting(span -> span.price().toPlainString()).containsExactly("14.2", "15", "15");
+        assertThat(spans.get(0).until()).isEqualTo(spans.get(1).from());
+    }
+
+    /** A price that changes by itself while nothing runs is made up for at its own moment: midnight in Berlin. */
+    @Test
+    void whatWentByUnseenIsMadeUpFor() {
+        lowered("12.00");
+        app.sql().sql("delete from announced_price where sku = 'BRU-1'").update();
+        app.sql()
+                .sql("insert into announced_price (id, sku, per, price, from_at) values (9999, 'BRU-1', '', 15.00,"
+                        + " utc_timestamp() - interval 20 day)")
+                .update();
+        app.sql()
+                .sql("update announced_until set swept_at = utc_timestamp() - interval 3 day")
+                .update();
+        AnnouncedKeeper fresh = app.bean(AnnouncedKeeper.class);
+        fresh.forget();
+
+        fresh.lookNow();
+
+        Instant midnight = LocalDate.now(BERLIN).atStartOfDay(BERLIN).toInstant();
+        var spans = app.bean(AnnouncedSpans.class).of("BRU-1", Instant.now().minus(Duration.ofDays(50)));
+        assertThat(spans).hasSize(2);
+        assertThat(spans.get(1).from()).isEqualTo(midnight);
+        assertThat(app.bean(Reductions.class).of("BRU-1").orElseThrow().lowest())
+                .isEqualByComparingTo("15.00");
+    }
+}
