@@ -53,3 +53,11 @@ create table announced_until (
 );
 insert into announced_until (id, revision, swept_at) values (1, -1, '1970-01-02');
 alter table shop add column lowest_named boolean not null default true;
+
+-- Smallest margins of categories and products, instead of the shop's.
+create table margin_kept (
+    kind       varchar(8)    not null check (kind in ('CATEGORY', 'PRODUCT')),
+    subject_id bigint        not null,
+    percent    decimal(5, 2) not null,
+    primary key (kind, subject_id)
+);

@@ -48,8 +48,8 @@ final class BenchedApp implements AutoCloseable {
         List<String> command = new ArrayList<>(
                 List.of(ProcessHandle.current().info().command().orElse("java"), "-Dsteelyard.home=" + home));
         command.addAll(how);
+        command.addAll(List.of("--orders", "0")); // unless it is said otherwise
         command.addAll(List.of(options));
-        command.addAll(List.of("--orders", "0"));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         BufferedReader lines =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.words.Words;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +35,7 @@ class ExampleFindingsTest {
     @ParameterizedTest
     @MethodSource("documents")
     void eachExampleHasTheFindingsItShouldHave(Document document) {
-        List<Finding> found = new CardFindings(document.shop(), null, 1000)
+        List<Finding> found = new CardFindings(document.shop(), Margins.NONE, 1000)
                 .of(document.card(), document.product().items().get(0), Examples.ANY_DAY.toLocalDate(), List.of());
         assertThat(found.stream().map(finding -> finding.code().text()).collect(Collectors.toSet()))
                 .isEqualTo(EXPECTED.getOrDefault(document.id(), Set.of()));

@@ -58,7 +58,9 @@ class ArchitectureTest {
                             "selling.announced",
                             "shop",
                             "shop.history",
-                            "shop.people"),
+                            "shop.people",
+                            "sold.lines",
+                            "sold.replay"),
             "editing",
                     Set.of(
                             "base.database",

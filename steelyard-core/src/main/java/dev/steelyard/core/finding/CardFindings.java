@@ -7,7 +7,6 @@ import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.reckoning.Wanted;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +17,6 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Finds what is wrong or odd about a card: from the card as it is written where that can be, else by trying allowed
@@ -33,23 +31,23 @@ public final class CardFindings {
     private static final int CURVES = 6;
 
     private final ShopRules rules;
-    private final @Nullable BigDecimal smallestMargin;
+    private final Margins margins;
     private final int budget;
     private final Wanted wanted;
 
     /**
-     * @param smallestMargin in percent of the price; none for “not below cost”
+     * @param margins to be kept
      * @param budget how many inputs are tried, for each day and product
      */
-    public CardFindings(ShopRules rules, @Nullable BigDecimal smallestMargin, int budget) {
-        this(rules, smallestMargin, budget, Wanted.ALWAYS);
+    public CardFindings(ShopRules rules, Margins margins, int budget) {
+        this(rules, margins, budget, Wanted.ALWAYS);
     }
 
     /** @param wanted asked at every input tried */
-    public CardFindings(ShopRules rules, @Nullable BigDecimal smallestMargin, int budget, Wanted wanted) {
+    public CardFindings(ShopRules rules, Margins margins, int budget, Wanted wanted) {
         this.wanted = wanted;
         this.rules = rules;
-        this.smallestMargin = smallestMargin;
+        this.margins = margins;
         this.budget = budget;
     }
 
@@ -75,7 +73,7 @@ public final class CardFindings {
             ofDay.addAll(new LadderFindings(card, rules, wanted).of(trials(probes)));
             ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules, wanted));
             ofDay.addAll(
-                    new SearchFindings(card, rules, CostLimit.of(item.unitCost(), smallestMargin), wanted).of(probes));
+                    new SearchFindings(card, rules, CostLimit.of(item, margins), wanted).of(probes));
             ofDay.forEach(finding -> found.add(finding.since(since)));
         }
         Map<Object, Finding> once = new LinkedHashMap<>(); // the same fault on a later day is not said again

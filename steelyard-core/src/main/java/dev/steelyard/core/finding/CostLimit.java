@@ -1,5 +1,6 @@
 package dev.steelyard.core.finding;
 
+import dev.steelyard.core.card.Item;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.number.Money;
 import dev.steelyard.core.said.Fact;
@@ -9,13 +10,17 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
 
-/** The least a piece may be sold for without a warning: its cost, or its cost and the shop's smallest margin. */
-record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) {
+/**
+ * The least a piece may be sold for without a warning: its cost, or its cost and the smallest margin, of the price without tax.
+ *
+ * @param contained the rate of tax that prices contain, in percent; 0 for none
+ */
+record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent, BigDecimal contained) {
 
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
-    static CostLimit of(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) {
-        return new CostLimit(cost, marginPercent);
+    static CostLimit of(Item item, Margins margins) {
+        return new CostLimit(item.unitCost(), margins.smallest(item), margins.contained(item));
     }
 
     /**
@@ -27,7 +32,7 @@ record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) 
     Fact fault(Part what, Money price, BigDecimal units) {
         return cost == null
                 ? null
-                : new CostLimit(cost.multiply(units, Decimals.EXACT), marginPercent).fault(what, price);
+                : new CostLimit(cost.multiply(units, Decimals.EXACT), marginPercent, contained).fault(what, price);
     }
 
     /** What is wrong with a price; none where nothing is. */
@@ -36,23 +41,44 @@ record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent) 
         if (cost == null) {
             return null;
         }
-        Part paid = new Part.Money(cost, price.value().scale());
-        if (price.value().compareTo(cost) < 0) {
-            return Fact.of(FindingSays.BELOW_COST, what, Part.money(price), paid);
+        // compared as multiples of 100 and the rate, so that no division rounds
+        BigDecimal net = price.value().multiply(HUNDRED, Decimals.EXACT);
+        BigDecimal paid = cost.multiply(HUNDRED.add(contained), Decimals.EXACT);
+        if (net.compareTo(paid) < 0) {
+            return contained.signum() == 0
+                    ? Fact.of(FindingSays.BELOW_COST, what, Part.money(price), cost(price))
+                    : Fact.of(FindingSays.BELOW_COST_NET, what, Part.money(price), without(price), cost(price));
         }
         if (marginPercent == null) {
             return null;
         }
-        BigDecimal margin = price.value().subtract(cost, Decimals.EXACT).multiply(HUNDRED, Decimals.EXACT);
-        boolean enough = margin.compareTo(price.value().multiply(marginPercent, Decimals.EXACT)) >= 0;
-        return enough
-                ? null
+        BigDecimal left = net.subtract(paid, Decimals.EXACT).multiply(HUNDRED, Decimals.EXACT);
+        if (left.compareTo(net.multiply(marginPercent, Decimals.EXACT)) >= 0) {
+            return null;
+        }
+        Part leaves = Part.number(left.divide(net, 1, RoundingMode.DOWN));
+        Part least = Part.number(marginPercent);
+        return contained.signum() == 0
+                ? Fact.of(FindingSays.MARGIN_TOO_SMALL, what, Part.money(price), leaves, cost(price), least)
                 : Fact.of(
-                        FindingSays.MARGIN_TOO_SMALL,
+                        FindingSays.MARGIN_TOO_SMALL_NET,
                         what,
                         Part.money(price),
-                        Part.number(margin.divide(price.value(), 1, RoundingMode.DOWN)),
-                        paid,
-                        Part.number(marginPercent));
+                        without(price),
+                        leaves,
+                        cost(price),
+                        least);
+    }
+
+    private Part cost(Money price) {
+        return new Part.Money(cost, price.value().scale());
+    }
+
+    /** The price without tax, for show. */
+    private Part without(Money price) {
+        int decimals = price.value().scale();
+        return new Part.Money(
+                price.value().multiply(HUNDRED, Decimals.EXACT).divide(HUNDRED.add(contained), decimals, RoundingMode.HALF_UP),
+                decimals);
     }
 }

@@ -58,25 +58,25 @@ public final class DealFindings {
     private final GoodsDirectory goods;
     private final Set<String> payments;
     private final ZonedDateTime now;
-    private final @Nullable BigDecimal smallestMargin;
+    private final Margins margins;
 
     /**
      * @param goods of the shop
      * @param payments the methods it offers
      * @param now in the shop's time zone
-     * @param smallestMargin in percent of the price; none for “not below cost”
+     * @param margins to be kept
      */
     public DealFindings(
             PriceBook book,
             GoodsDirectory goods,
             Set<String> payments,
             ZonedDateTime now,
-            @Nullable BigDecimal smallestMargin) {
+            Margins margins) {
         this.book = book;
         this.goods = goods;
         this.payments = Set.copyOf(payments);
         this.now = now;
-        this.smallestMargin = smallestMargin;
+        this.margins = margins;
     }
 
     /**
@@ -94,7 +94,7 @@ public final class DealFindings {
                 cliffs(ladder, found);
             }
         }
-        found.addAll(new DealOnGoods(book, goods, now, smallestMargin).of(deal));
+        found.addAll(new DealOnGoods(book, goods, now, margins).of(deal));
         beside(deal, others, found);
         return found.stream()
                 .sorted(Comparator.comparing(finding -> finding.code().severity()))

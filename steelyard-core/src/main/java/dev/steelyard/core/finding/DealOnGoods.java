@@ -45,13 +45,13 @@ final class DealOnGoods {
     private final PriceBook book;
     private final GoodsDirectory goods;
     private final ZonedDateTime now;
-    private final @Nullable BigDecimal smallestMargin;
+    private final Margins margins;
 
-    DealOnGoods(PriceBook book, GoodsDirectory goods, ZonedDateTime now, @Nullable BigDecimal smallestMargin) {
+    DealOnGoods(PriceBook book, GoodsDirectory goods, ZonedDateTime now, Margins margins) {
         this.book = book;
         this.goods = goods;
         this.now = now;
-        this.smallestMargin = smallestMargin;
+        this.margins = margins;
     }
 
     List<Finding> of(Deal deal) {
@@ -92,7 +92,7 @@ final class DealOnGoods {
                         null));
                 return;
             }
-            CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
+            CostLimit limit = CostLimit.of(item, margins);
             BigDecimal units = BigDecimal.valueOf(pieces);
             Part where = Part.of(FindingSays.AT_PIECES, Part.count(pieces), Part.name(item.name()));
             Fact fault = limit.fault(where, dealt.left().get(0), units);

@@ -4,7 +4,6 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.number.Rounding;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Finds, by analysis, what is odd about an item's shelf price and own rows: for everyone and each group that has rows,
@@ -23,15 +21,15 @@ import org.jspecify.annotations.Nullable;
 public final class PriceFindings {
 
     private final Rounding rounding;
-    private final @Nullable BigDecimal smallestMargin;
+    private final Margins margins;
 
     /**
      * @param rounding of the item's prices
-     * @param smallestMargin in percent of the price; none for “not below cost”
+     * @param margins to be kept
      */
-    public PriceFindings(Rounding rounding, @Nullable BigDecimal smallestMargin) {
+    public PriceFindings(Rounding rounding, Margins margins) {
         this.rounding = rounding;
-        this.smallestMargin = smallestMargin;
+        this.margins = margins;
     }
 
     /** All findings, warnings first; none where the item has no shelf price, since then it has no price. */
@@ -40,7 +38,7 @@ public final class PriceFindings {
             return List.of();
         }
         List<Break> rows = item.ownRows() == null ? List.of() : item.ownRows().breaks();
-        CostLimit limit = CostLimit.of(item.unitCost(), smallestMargin);
+        CostLimit limit = CostLimit.of(item, margins);
         Map<Object, Finding> found = new LinkedHashMap<>();
         for (LocalDate day : daysOfChange(rows, today)) {
             LocalDate since = day.equals(today) ? null : day;

@@ -22,7 +22,9 @@ final class BasketSums {
     Totals of(int place) {
         PricedLine line = line(place);
         Money left = basket.dealt().left().get(place);
-        BigDecimal reduced = line.reduced().value().add(line.total().value().subtract(left.value()));
+        BigDecimal reduced = left == line.total()
+                ? line.reduced().value()
+                : line.reduced().value().add(line.total().value().subtract(left.value()));
         BigDecimal cost = line.cost();
         Tax tax = basket.tax();
         BigDecimal known = cost == null

@@ -10,26 +10,36 @@ import org.jspecify.annotations.Nullable;
 /** What baskets come to under one book: in all, by group, by product and by the break reached. */
 final class Sums {
 
-    private Totals whole = Totals.NONE;
-    private final Map<String, Totals> groups = new HashMap<>();
-    private final Map<Sku, Totals> products = new HashMap<>();
-    private final Map<AtBreak, Totals> breaks = new HashMap<>();
+    private final Map<String, Adding> groups = new HashMap<>();
+    private final Map<Sku, Adding> products = new HashMap<>();
+    private final Map<AtBreak, Adding> breaks = new HashMap<>();
 
     void add(BasketSums basket, int lines, @Nullable String group) {
-        Totals all = Totals.NONE;
+        Adding all = groups.computeIfAbsent(group == null ? Replayed.EVERYONE : group, any -> new Adding());
         for (int i = 0; i < lines; i++) {
             Totals line = basket.of(i);
             PricedLine priced = basket.line(i);
-            all = all.plus(line);
-            products.merge(priced.item().product().sku(), line, Totals::plus);
             Break reached = priced.reached();
-            breaks.merge(new AtBreak(priced.card(), reached == null ? null : reached.from()), line, Totals::plus);
+            all.add(line);
+            products.computeIfAbsent(priced.item().product().sku(), any -> new Adding())
+                    .add(line);
+            breaks.computeIfAbsent(
+                            new AtBreak(priced.card(), reached == null ? null : reached.from()), any -> new Adding())
+                    .add(line);
         }
-        groups.merge(group == null ? Replayed.EVERYONE : group, all, Totals::plus);
-        whole = whole.plus(all);
     }
 
     Replayed.Side side() {
-        return new Replayed.Side(whole, groups, products, breaks);
+        return new Replayed.Side(
+                groups.values().stream().map(Adding::totals).reduce(Totals.NONE, Totals::plus),
+                totals(groups),
+                totals(products),
+                totals(breaks));
+    }
+
+    private static <K> Map<K, Totals> totals(Map<K, Adding> sums) {
+        Map<K, Totals> totals = new HashMap<>();
+        sums.forEach((key, sum) -> totals.put(key, sum.totals()));
+        return totals;
     }
 }

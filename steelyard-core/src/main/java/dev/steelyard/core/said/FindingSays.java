@@ -21,7 +21,9 @@ public enum FindingSays implements Code {
     GROUP_PAYS_MORE_FOR("group", "total", "input", "everyone"),
     // cost
     BELOW_COST("what", "price", "cost"),
+    BELOW_COST_NET("what", "price", "without", "cost"),
     MARGIN_TOO_SMALL("what", "price", "leaves", "cost", "least"),
+    MARGIN_TOO_SMALL_NET("what", "price", "without", "leaves", "cost", "least"),
     AT_SHELF_PRICE(),
     AT_FROM("from"),
     AT_INPUT("input"),

@@ -45,7 +45,7 @@ final class ItemNotes {
             notes.add(own);
         }
         for (Finding finding :
-                new PriceFindings(rules.shop().roundingFor(item), rules.smallestMargin()).of(item, rules.today())) {
+                new PriceFindings(rules.shop().roundingFor(item), rules.margins()).of(item, rules.today())) {
             notes.get(placeOf(finding.place(), outcomes)).add(Note.of(code(finding.code()), finding));
         }
         List<Outcome> noted = new ArrayList<>();

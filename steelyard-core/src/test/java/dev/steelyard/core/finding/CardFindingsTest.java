@@ -326,7 +326,7 @@ class CardFindingsTest {
         RateCard card = card(ladder(Value.PRICE, row(10, "9.00")));
         PreparedCard prepared = PreparedCard.prepare(card, "EUR").orThrow();
         Item item = goods("10.00");
-        List<Finding> found = new CardFindings(RandomCards.EURO, null, 200)
+        List<Finding> found = new CardFindings(RandomCards.EURO, Margins.NONE, 200)
                 .of(
                         prepared,
                         item,
@@ -347,7 +347,7 @@ class CardFindingsTest {
         for (int i = 0; i < 25; i++) {
             PreparedCard card = cards.card();
             Item item = cards.product().items().get(0);
-            CardFindings findings = new CardFindings(RandomCards.EURO, null, 200);
+            CardFindings findings = new CardFindings(RandomCards.EURO, Margins.NONE, 200);
             assertThat(findings.of(card, item, RandomCards.DAY, List.of()))
                     .isEqualTo(findings.of(card, item, RandomCards.DAY, List.of()));
         }
@@ -420,7 +420,7 @@ class CardFindingsTest {
     }
 
     private static List<Finding> find(Item item, RateCard card) {
-        return new CardFindings(RandomCards.EURO, null, 500)
+        return new CardFindings(RandomCards.EURO, Margins.NONE, 500)
                 .of(PreparedCard.prepare(card, "EUR").orThrow(), item, RandomCards.DAY, List.of());
     }
 }

@@ -48,7 +48,7 @@ class DealFindingsTest {
             GoodsDirectory.of(GOODS),
             Set.of("card", "invoice"),
             NOW,
-            BigDecimal.valueOf(20));
+            Margins.of(BigDecimal.valueOf(20)));
 
     private static Product product(String sku, String category, String price, String cost) {
         return new Product(

@@ -92,7 +92,7 @@ class PriceFindingsTest {
     @Test
     void goodsWithoutAPriceHaveNoFindings() {
         Product rope = Product.of(new Sku("ROPE"), "Rope", null);
-        assertThat(new PriceFindings(new Rounding(2, 2), null).of(rope.items().get(0), DAY))
+        assertThat(new PriceFindings(new Rounding(2, 2), Margins.NONE).of(rope.items().get(0), DAY))
                 .isEmpty();
     }
 
@@ -115,7 +115,7 @@ class PriceFindingsTest {
                 null,
                 PriceRows.of(Over.LINE, rows),
                 List.of());
-        return new PriceFindings(new Rounding(2, 2), decimal(margin))
+        return new PriceFindings(new Rounding(2, 2), Margins.of(decimal(margin)))
                 .of(product.items().get(0), DAY);
     }
 

@@ -10,6 +10,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.ladder.Validity;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.sheet.CheckRules;
 import dev.steelyard.core.sheet.Column;
@@ -48,7 +49,7 @@ class SheetsTest {
     private static final SheetShop SHOP = new SheetShop("EUR", Set.of("Boatyard"));
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final CheckRules RULES =
-            new CheckRules(ShopRules.of(EURO), null, new BigDecimal(30), LocalDate.of(2026, 11, 26));
+            new CheckRules(ShopRules.of(EURO), Margins.NONE, new BigDecimal(30), LocalDate.of(2026, 11, 26));
     private static final Sku SKU = new Sku("007-SHK");
     private static final Validity APRIL = new Validity(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
     private static final List<KeptPrice> KEPT = List.of(

@@ -1,6 +1,7 @@
 package dev.steelyard.web.api;
 
 import dev.steelyard.core.finding.CardFindings;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.pricing.LineResult;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
@@ -160,7 +161,7 @@ class TrialService {
 
     private ArrayNode findings(Document document, Wanted wanted) {
         CardFindings search =
-                new CardFindings(document.shop(), shops.current().smallestMargin(), CardFindings.BUDGET, wanted);
+                new CardFindings(document.shop(), Margins.of(shops.current().smallestMargin()), CardFindings.BUDGET, wanted);
         return FindingWriter.write(
                 search.of(
                         document.card(),

@@ -5,6 +5,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.said.Wording;
 import dev.steelyard.core.shared.SharedList;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param assortment all that it sells
  * @param cards what prices them now or later, in the order in which it is tried
  * @param deals what reduces baskets now or later, in the order in which it is applied
+ * @param margins to be kept
  * @param groups of customers, by name
  * @param categories what those are called that are named in several languages, by name
  */
@@ -32,6 +34,7 @@ public record BookInForce(
         Assortment assortment,
         List<CardInForce> cards,
         List<DealInForce> deals,
+        Margins margins,
         List<String> groups,
         Map<String, Wording> categories,
         PriceBook book) {

@@ -6,6 +6,7 @@ import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.tax.TaxRules;
 import dev.steelyard.web.goods.Assortment;
 import dev.steelyard.web.goods.Categories;
+import dev.steelyard.web.goods.ShopMargins;
 import dev.steelyard.web.goods.SoldGoods;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
@@ -40,6 +41,7 @@ public class Books {
     private final DealsInForce deals;
     private final Taxes taxes;
     private final Categories categories;
+    private final ShopMargins margins;
     private final TransactionTemplate reading;
     private volatile @Nullable BookInForce held;
     private volatile long madeInNanos;
@@ -52,6 +54,7 @@ public class Books {
             DealsInForce deals,
             Taxes taxes,
             Categories categories,
+            ShopMargins margins,
             TransactionTemplate template) {
         this.goods = goods;
         this.shops = shops;
@@ -59,6 +62,7 @@ public class Books {
         this.deals = deals;
         this.taxes = taxes;
         this.categories = categories;
+        this.margins = margins;
         this.reading = new TransactionTemplate(Objects.requireNonNull(template.getTransactionManager()));
         this.reading.setReadOnly(true);
         this.reading.setIsolationLevel(Isolation.REPEATABLE_READ.value());
@@ -145,6 +149,7 @@ public class Books {
                 sold,
                 live,
                 dealt,
+                margins.of(shop),
                 shops.groups().stream().map(CustomerGroup::name).toList(),
                 categories.told(),
                 book);

@@ -73,6 +73,7 @@ public final class App implements AutoCloseable {
             "backup_run",
             "node",
             "replay_run",
+            "margin_kept",
             "announced_price",
             "announced_until",
             "shop");

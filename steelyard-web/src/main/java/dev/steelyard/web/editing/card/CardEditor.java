@@ -4,6 +4,7 @@ import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.prepared.Asked;
 import dev.steelyard.core.prepared.PreparedCard;
+import dev.steelyard.core.pricing.PricedLine;
 import dev.steelyard.core.pricing.TrialLine;
 import dev.steelyard.core.reckoning.Refused;
 import dev.steelyard.core.unit.Unit;
@@ -21,6 +22,7 @@ import dev.steelyard.web.editing.page.EditStep;
 import dev.steelyard.web.editing.page.Editor;
 import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.table.LadderTable;
+import dev.steelyard.web.editing.table.MarginToKeep;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.CardTrials;
 import dev.steelyard.web.editing.trial.CoveredGoods;
@@ -139,7 +141,16 @@ class CardEditor implements Editor {
                 new CardTrials(subject, card, prepared, text, trial)
                         .view(reading.issues().size()),
                 findings(prepared, asked, typed, subject),
-                table,
+                table == null
+                        ? null
+                        : LadderMargins.worked(
+                                table,
+                                card.ladder(),
+                                prepared != null && trial.price(prepared, subject) instanceof PricedLine line
+                                        ? line
+                                        : null,
+                                subject.margins(),
+                                form.value(MarginToKeep.FIELD)),
                 rateTables,
                 beam,
                 prepared == null || asked == null || step != CardStep.PIECE
@@ -250,7 +261,7 @@ class CardEditor implements Editor {
             return samples;
         }
         Stream<FindingLine> found = new CardFindings(
-                        subject.shop().rules(), subject.shop().smallestMargin(), FINDING_BUDGET)
+                        subject.shop().rules(), subject.margins(), FINDING_BUDGET)
                 .of(prepared, asked.item(), subject.today(), Weights.kept(document, prepared.card(), subject)).stream()
                         .limit(MOST_FINDINGS)
                         .map(FindingLine::of);

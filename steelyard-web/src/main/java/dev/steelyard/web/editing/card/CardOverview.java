@@ -132,7 +132,7 @@ class CardOverview {
     }
 
     private static List<String> warnings(PreparedCard prepared, Item item, Subject subject) {
-        return new CardFindings(subject.shop().rules(), subject.shop().smallestMargin(), FINDING_BUDGET)
+        return new CardFindings(subject.shop().rules(), subject.margins(), FINDING_BUDGET)
                 .of(prepared, item, subject.today(), List.of()).stream()
                         .filter(CardOverview::counts)
                         .map(CardOverview::words)

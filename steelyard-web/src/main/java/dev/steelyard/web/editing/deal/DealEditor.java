@@ -161,7 +161,7 @@ class DealEditor implements Editor {
                         book.directory(),
                         payments,
                         shops.now(),
-                        subject.shop().smallestMargin())
+                        subject.margins())
                 .of(deal, order.without(id, book));
     }
 

@@ -8,12 +8,12 @@ import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.trial.Subject;
 import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Which;
+import dev.steelyard.web.sold.replay.DearerBound;
 import dev.steelyard.web.sold.replay.ReplayResult;
 import dev.steelyard.web.sold.replay.Replays;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Holds a version against the orders of the last 90 days before it is live, and against the owner's bound on dearer ones. */
@@ -23,7 +23,6 @@ class SoldChecks {
     /** More than these are not waited for by whoever only looks. */
     static final int MOST_LOOKED_AT = 5_000;
 
-    private static final int DAYS = 90;
 
     private final Replays replays;
 
@@ -40,12 +39,12 @@ class SoldChecks {
     Optional<SoldCheck> of(LiveShown kind, Draft entry, DraftDocument version, Subject subject, int most) {
         BigDecimal bound = subject.shop().bounds().dearest();
         Which which =
-                Which.ALL.at(Sales.where(subject.shop())).within(subject.today().minusDays(DAYS - 1L), null);
+                Which.ALL.at(Sales.where(subject.shop())).within(subject.today().minusDays(DearerBound.DAYS - 1L), null);
         return kind.tried(entry, version, "", subject)
                 .flatMap(tried -> replays.atOnce(tried, new Replays.Terms(which, Assumption.SAME, bound), most))
                 .map(result -> new SoldCheck(
                         words(result, subject.shop().minorDigits()),
-                        stop(result, bound, subject.shop().minorDigits())));
+                        DearerBound.stop(result, bound, subject.shop().minorDigits())));
     }
 
     private static String words(ReplayResult result, int minor) {
@@ -73,16 +72,6 @@ class SoldChecks {
             words.append("; ").append(Show.whole(result.refused())).append(" would be refused");
         }
         return words.toString();
-    }
-
-    private static @Nullable String stop(ReplayResult result, @Nullable BigDecimal bound, int minor) {
-        if (bound == null || result.over() == 0) {
-            return null;
-        }
-        ReplayResult.Changed worst = result.overMost().get(0);
-        return orders(result.over()) + " of the last 90 days would be dearer by over " + Decimals.plain(bound, 0)
-                + " %, which is the shop’s bound: " + worst.number() + " from " + Show.money(worst.now(), minor)
-                + " to " + Show.money(worst.other(), minor);
     }
 
     private static String orders(long count) {

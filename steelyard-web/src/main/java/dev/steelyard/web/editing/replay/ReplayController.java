@@ -1,7 +1,6 @@
 package dev.steelyard.web.editing.replay;
 
 import dev.steelyard.core.number.Decimals;
-import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
@@ -18,7 +17,7 @@ import dev.steelyard.web.shop.people.Right;
 import dev.steelyard.web.shop.people.StaffMember;
 import dev.steelyard.web.sold.lines.Period;
 import dev.steelyard.web.sold.lines.Sales;
-import dev.steelyard.web.sold.replay.ReplayResult;
+import dev.steelyard.web.sold.replay.ReplayCsv;
 import dev.steelyard.web.sold.replay.ReplayRun;
 import dev.steelyard.web.sold.replay.Replays;
 import dev.steelyard.web.sold.replay.Tried;
@@ -26,16 +25,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -218,29 +213,7 @@ class ReplayController {
             throws IOException {
         DraftKind kind = DraftKind.at(where);
         Draft entry = drafts.get(kind, id);
-        boolean margins = Allowed.to(Right.DRAFT, request);
-        ReplayRun found = found(kind, id, Ids.read(run));
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "replay", "csv"));
-        try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
-            List<String> heading = new ArrayList<>(List.of(
-                    "tried",
-                    "of",
-                    "what",
-                    "lines now",
-                    "turnover now",
-                    "reductions now",
-                    "lines then",
-                    "turnover then",
-                    "reductions then"));
-            if (margins) {
-                heading.addAll(List.of("margin % now", "margin % then"));
-            }
-            csv.printRecord(heading);
-            for (ReplayResult result : found.results()) {
-                new ReplayCsv(csv, result, margins).write();
-            }
-        }
+        ReplayCsv.answer(
+                found(kind, id, Ids.read(run)), entry.name(), Allowed.to(Right.DRAFT, request), response);
     }
 }

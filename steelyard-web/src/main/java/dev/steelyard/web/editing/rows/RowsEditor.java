@@ -19,6 +19,7 @@ import dev.steelyard.web.editing.page.Editor;
 import dev.steelyard.web.editing.page.Wishes;
 import dev.steelyard.web.editing.table.LadderRows;
 import dev.steelyard.web.editing.table.LadderTable;
+import dev.steelyard.web.editing.table.MarginToKeep;
 import dev.steelyard.web.editing.trial.CardTrial;
 import dev.steelyard.web.editing.trial.CardTrials;
 import dev.steelyard.web.editing.trial.Subject;
@@ -211,7 +212,10 @@ class RowsEditor implements Editor {
                         item.ownRows() == null
                                 ? null
                                 : PieceCurve.of(item, null, trial.day(), rounding)
-                                        .orElse(null))
+                                        .orElse(null),
+                        subject.margins(),
+                        showing.form().value(MarginToKeep.FIELD),
+                        rounding.unitPriceDecimals())
                 .worked(table);
     }
 

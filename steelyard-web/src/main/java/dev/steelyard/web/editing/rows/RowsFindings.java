@@ -21,7 +21,7 @@ final class RowsFindings {
 
     List<Finding> of(Item item) {
         return new PriceFindings(
-                        subject.shop().rules().roundingFor(item), subject.shop().smallestMargin())
+                        subject.shop().rules().roundingFor(item), subject.margins())
                 .of(item, subject.today());
     }
 

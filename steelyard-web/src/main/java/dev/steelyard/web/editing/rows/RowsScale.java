@@ -24,6 +24,7 @@ record RowsScale(RowsReading reading, Subject subject, PreparedCard shelf) {
                 reading,
                 new Subject(
                         subject.shop(),
+                        subject.margins(),
                         subject.groups(),
                         GoodsDirectory.of(List.of(reading.product())),
                         subject.today()),

@@ -9,12 +9,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Breaks as a table: a row for each threshold with its dates, a cell for everyone and for each customer group. What
  * stands in one row is told from the card as it is kept, so that rows hold still while a number is typed.
+ *
+ * @param keeping the margin to be kept, in percent, as typed; none where no cost is known
  */
-public record LadderTable(String list, List<String> groups, List<String> heads, List<Row> rows) {
+public record LadderTable(
+        String list, List<String> groups, List<String> heads, List<Row> rows, @Nullable String keeping) {
+
+    /** A table without a margin to be kept. */
+    public LadderTable(String list, List<String> groups, List<String> heads, List<Row> rows) {
+        this(list, groups, heads, rows, null);
+    }
 
     /** Where the groups stand that stand alone: beside the breaks, of own prices once for the product and its variants. */
     public String alone() {
@@ -28,8 +37,21 @@ public record LadderTable(String list, List<String> groups, List<String> heads, 
      * @param from its threshold, as typed
      * @param following the other breaks' indices, with commas between
      * @param worked what is worked out beside it, a text under each of the table's heads
+     * @param keeps the value for everyone that keeps the margin asked for; none where it stands there, or cannot be told
      */
-    public record Row(String place, String from, String following, List<Cell> cells, List<String> worked) {
+    public record Row(
+            String place,
+            String from,
+            String following,
+            List<Cell> cells,
+            List<String> worked,
+            @Nullable String keeps) {
+
+        /** A row of which nothing is told about margins. */
+        public Row(String place, String from, String following, List<Cell> cells, List<String> worked) {
+            this(place, from, following, cells, worked, null);
+        }
+
 
         /** The cell for everyone. */
         public Cell everyone() {

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param moved when it is tried, where that is not when one would think; none for noon of its day
  * @param figures shown beside the price
  * @param many several trials side by side; empty where nobody asked
+ * @param margin of the price without tax; none where the cost is not known
  */
 public record CardTrialView(
         TrialText text,
@@ -34,7 +35,30 @@ public record CardTrialView(
         List<String> figures,
         List<ReckoningText.Line> steps,
         List<String> passedOver,
-        List<Many> many) {
+        List<Many> many,
+        @Nullable String margin) {
+
+    /** The same with the margin of its price. */
+    CardTrialView withMargin(@Nullable String percent) {
+        return new CardTrialView(
+                text,
+                goods,
+                asks,
+                packs,
+                refusal,
+                faults,
+                perPiece,
+                total,
+                billable,
+                next,
+                other,
+                moved,
+                figures,
+                steps,
+                passedOver,
+                many,
+                percent);
+    }
 
     /** Something that can be ordered. */
     public record Goods(String sku, String name, boolean covered) {}

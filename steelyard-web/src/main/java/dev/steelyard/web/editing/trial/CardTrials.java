@@ -80,7 +80,19 @@ public final class CardTrials {
                         .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
                         .toList(),
                 ReckoningText.of(line.reckoning(), Words.owners()),
-                ReckoningText.passedOver(line.reckoning(), Words.owners()));
+                ReckoningText.passedOver(line.reckoning(), Words.owners()))
+                .withMargin(margin(line));
+    }
+
+    /** “28.4 %” of the price without tax; none where the cost is not known. */
+    private @Nullable String margin(PricedLine line) {
+        BigDecimal units = BigDecimal.valueOf(line.quantity());
+        BigDecimal margin = subject.margins()
+                .of(
+                        line.item(),
+                        line.total().value(),
+                        line.billable() == null ? units : units.multiply(line.billable().value()));
+        return margin == null ? null : margin.toPlainString() + " %";
     }
 
     private @Nullable String next(PricedLine line) {
@@ -129,7 +141,8 @@ public final class CardTrials {
                 figures,
                 steps,
                 passedOver,
-                text.get(TrialText.MANY).equals("on") ? many() : List.of());
+                text.get(TrialText.MANY).equals("on") ? many() : List.of(),
+                null);
     }
 
     /** “Friday 16 April, 22:00”, where days or hours keep it from being tried at noon. */

@@ -4,6 +4,7 @@ import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -17,16 +18,23 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a card is tried on: the shop with its groups and goods.
  *
+ * @param margins to be kept
  * @param directory all goods that are sold
  */
-public record Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory directory, LocalDate today) {
+public record Subject(
+        Shop shop, Margins margins, List<CustomerGroup> groups, GoodsDirectory directory, LocalDate today) {
+
+    /** Where the shop's own margin is the only one, and no tax is reckoned. */
+    public Subject(Shop shop, List<CustomerGroup> groups, GoodsDirectory directory, LocalDate today) {
+        this(shop, Margins.of(shop.smallestMargin()), groups, directory, today);
+    }
 
     /** Goods that a field lists to be picked from; where there are more, they are found as one types. */
     public static final int MOST_LISTED = 300;
 
     public static Subject of(Shops shops, Books books) {
         BookInForce book = books.inForce();
-        return new Subject(book.shop(), shops.groups(), book.directory(), shops.today());
+        return new Subject(book.shop(), book.margins(), shops.groups(), book.directory(), shops.today());
     }
 
     public List<Product> goods() {

@@ -3,13 +3,12 @@ package dev.steelyard.web.goods.list;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.finding.PriceFindings;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.shared.LatestParts;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.SoldProduct;
-import dev.steelyard.web.shop.Shop;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -26,10 +25,10 @@ class CountedFindings {
 
     private volatile @Nullable Kept kept;
 
-    private record By(ShopRules rules, LocalDate day, @Nullable BigDecimal margin) {
+    private record By(ShopRules rules, LocalDate day, Margins margin) {
 
-        static By of(Shop shop, LocalDate day) {
-            return new By(shop.rules(), day, shop.smallestMargin());
+        static By of(BookInForce book, LocalDate day) {
+            return new By(book.shop().rules(), day, book.margins());
         }
     }
 
@@ -40,7 +39,7 @@ class CountedFindings {
 
     /** All that have some, by name. */
     List<Counted> all(BookInForce book, LocalDate day) {
-        By by = By.of(book.shop(), day);
+        By by = By.of(book, day);
         Kept now = kept;
         if (now == null || !now.by().equals(by)) {
             now = new Kept(by, new LatestParts<>(part -> odd(part, by)));
@@ -49,8 +48,8 @@ class CountedFindings {
         return now.parts().of(book.sold()).flatMap(List::stream).toList();
     }
 
-    int of(SoldProduct one, Shop shop, LocalDate day) {
-        return count(one.product(), By.of(shop, day));
+    int of(SoldProduct one, BookInForce book, LocalDate day) {
+        return count(one.product(), By.of(book, day));
     }
 
     private static List<Counted> odd(List<SoldProduct> part, By by) {

@@ -4,6 +4,8 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Traits;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.goods.ListedPrices;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
@@ -19,8 +21,10 @@ class GoodsRows {
     private final ListedPrices prices;
     private final CountedFindings findings;
     private final Shops shops;
+    private final Books books;
 
-    GoodsRows(ListedPrices prices, CountedFindings findings, Shops shops) {
+    GoodsRows(ListedPrices prices, CountedFindings findings, Shops shops, Books books) {
+        this.books = books;
         this.prices = prices;
         this.findings = findings;
         this.shops = shops;
@@ -28,10 +32,11 @@ class GoodsRows {
 
     List<GoodsRow> of(List<SoldProduct> goods, Shop shop) {
         LocalDate today = shops.today();
-        return goods.stream().map(one -> row(one, shop, today)).toList();
+        BookInForce book = books.inForce();
+        return goods.stream().map(one -> row(one, shop, book, today)).toList();
     }
 
-    private GoodsRow row(SoldProduct one, Shop shop, LocalDate today) {
+    private GoodsRow row(SoldProduct one, Shop shop, BookInForce book, LocalDate today) {
         Product product = one.product();
         Traits traits = product.traits();
         int decimals = product.unitPriceDecimals() != null
@@ -51,7 +56,7 @@ class GoodsRows {
                 product.variants().size(),
                 prices.of(product),
                 product.items().stream().anyMatch(item -> item.ownRows() != null),
-                findings.of(one, shop, today),
+                findings.of(one, book, today),
                 Show.day(one.changedAt().atZone(shop.zone()).toLocalDate()));
     }
 

@@ -11,6 +11,7 @@ import dev.steelyard.format.sheet.ReadRow;
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
+import dev.steelyard.web.goods.ShopMargins;
 import dev.steelyard.web.goods.batch.Ahead;
 import dev.steelyard.web.goods.sheets.BatchRow.Target;
 import dev.steelyard.web.shop.Shop;
@@ -39,8 +40,11 @@ class SheetChecks {
     private final RowIds ids;
     private final StandingAlone standing;
     private final Ahead ahead;
+    private final ShopMargins margins;
 
-    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing, Ahead ahead) {
+    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing, Ahead ahead,
+            ShopMargins margins) {
+        this.margins = margins;
         this.standing = standing;
         this.ahead = ahead;
         this.prices = prices;
@@ -59,7 +63,7 @@ class SheetChecks {
         Map<Long, Set<String>> alone = standing.wanted(batch);
         Shop shop = shops.current();
         CheckRules rules = new CheckRules(
-                shop.rules(), shop.smallestMargin(), shop.bounds().largeChange(), shops.today());
+                shop.rules(), margins.of(shop), shop.bounds().largeChange(), shops.today());
         Map<String, List<Numbered>> bySku = new LinkedHashMap<>();
         for (Numbered one : rows) {
             bySku.computeIfAbsent(one.row().sku(), any -> new ArrayList<>(4)).add(one);

@@ -36,6 +36,7 @@ class ComparedBaskets implements OpenBaskets {
                 now.assortment(),
                 now.cards(),
                 now.deals(),
+                now.margins(),
                 now.groups(),
                 now.categories(),
                 now.book().withTax(then));

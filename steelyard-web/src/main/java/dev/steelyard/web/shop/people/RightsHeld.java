@@ -53,6 +53,7 @@ final class RightsHeld {
                     "/goods/{id}/pictures/**",
                     "/goods/new",
                     "/goods/shelves",
+                    "/goods/margins",
                     "/goods/shelves/languages",
                     "/goods/picked/label",
                     "/goods/picked/labelled",

@@ -30,10 +30,13 @@ class SignedIn implements HandlerInterceptor, WebMvcConfigurer {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         page.addObject("staffName", who != null && who.getPrincipal() instanceof StaffMember staff ? staff.name() : "");
         boolean keeps = false;
+        boolean drafts = false;
         if (request.getAttribute(EndedSessions.RIGHTS) instanceof Set<?> rights) {
             page.addObject(ButtonsFilter.RIGHTS, rights);
             keeps = rights.contains(Right.KEEP);
+            drafts = rights.contains(Right.DRAFT);
         }
         page.addObject("keepsTheShop", keeps);
+        page.addObject("mayDraft", drafts);
     }
 }

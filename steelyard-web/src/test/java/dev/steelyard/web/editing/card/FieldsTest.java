@@ -6,6 +6,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.finding.CardFindings;
 import dev.steelyard.core.finding.Finding;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.format.Documents;
@@ -107,7 +108,7 @@ class FieldsTest {
     }
 
     private static List<Finding> findings(DraftDocument document) {
-        return new CardFindings(ShopRules.of(Currency.getInstance("EUR")), null, 300)
+        return new CardFindings(ShopRules.of(Currency.getInstance("EUR")), Margins.NONE, 300)
                 .of(
                         Objects.requireNonNull(
                                 Documents.readDraft(document.root(), ShopRules.of(Currency.getInstance("EUR")))

@@ -1,30 +1,66 @@
-package dev.steelyard.web.editing.replay;
+package dev.steelyard.web.sold.replay;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.replay.Totals;
 import dev.steelyard.format.table.Guarded;
-import dev.steelyard.web.sold.replay.ReplayResult;
+import dev.steelyard.web.base.page.FileNames;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 
-/** Writes what came of one that was tried. */
-final class ReplayCsv {
+/** What came of a replay as a file: all it was told apart by. */
+public final class ReplayCsv {
 
     private final CSVPrinter to;
     private final ReplayResult result;
     private final boolean margins;
 
-    ReplayCsv(CSVPrinter to, ReplayResult result, boolean margins) {
+    private ReplayCsv(CSVPrinter to, ReplayResult result, boolean margins) {
         this.to = to;
         this.result = result;
         this.margins = margins;
     }
 
-    void write() throws IOException {
+    /**
+     * Answers with the file.
+     *
+     * @param name of what was tried
+     * @param margins whether whoever asks may see them
+     */
+    public static void answer(ReplayRun run, String name, boolean margins, HttpServletResponse response)
+            throws IOException {
+        response.setContentType("text/csv; charset=UTF-8");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(name, "replay", "csv"));
+        try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
+            List<String> heading = new ArrayList<>(List.of(
+                    "tried",
+                    "of",
+                    "what",
+                    "lines now",
+                    "turnover now",
+                    "reductions now",
+                    "lines then",
+                    "turnover then",
+                    "reductions then"));
+            if (margins) {
+                heading.addAll(List.of("margin % now", "margin % then"));
+            }
+            csv.printRecord(heading);
+            for (ReplayResult result : run.results()) {
+                new ReplayCsv(csv, result, margins).write();
+            }
+        }
+    }
+
+    private void write() throws IOException {
         row("all", "", result.now(), result.other());
         for (ReplayResult.Part part : result.groups()) {
             row("group", part.key(), part.now(), part.other());

@@ -1,0 +1,51 @@
+package dev.steelyard.web.goods.sheets;
+
+import dev.steelyard.core.replay.Assumption;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
+import dev.steelyard.web.goods.batch.Batch;
+import dev.steelyard.web.goods.batch.BatchState;
+import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.sold.lines.Sales;
+import dev.steelyard.web.sold.lines.Which;
+import dev.steelyard.web.sold.replay.DearerBound;
+import dev.steelyard.web.sold.replay.Replays;
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Holds a sheet that is to be applied against the shop's bound on dearer orders, where it has one. */
+@Component
+class SheetBound {
+
+    private final SheetTried tried;
+    private final Replays replays;
+    private final Books books;
+    private final Shops shops;
+
+    SheetBound(SheetTried tried, Replays replays, Books books, Shops shops) {
+        this.tried = tried;
+        this.replays = replays;
+        this.books = books;
+        this.shops = shops;
+    }
+
+    /** Why it may not be applied; none where it may. */
+    @Nullable
+    String stop(Batch batch) {
+        BookInForce book = books.inForce();
+        BigDecimal bound = book.shop().bounds().dearest();
+        if (bound == null || batch.state() != BatchState.READY) {
+            return null;
+        }
+        Which which = Which.ALL
+                .at(Sales.where(book.shop()))
+                .within(shops.today().minusDays(DearerBound.DAYS - 1L), null);
+        return replays.atOnce(
+                        tried.of(batch.id(), "", book),
+                        new Replays.Terms(which, Assumption.SAME, bound),
+                        Integer.MAX_VALUE)
+                .map(result -> DearerBound.stop(result, bound, book.shop().minorDigits()))
+                .orElse(null);
+    }
+}
