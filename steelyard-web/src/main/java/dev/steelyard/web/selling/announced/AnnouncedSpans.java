@@ -27,6 +27,9 @@ class AnnouncedSpans {
         this.ids = ids;
     }
 
+    /** Where nothing was ever kept. */
+    private static final Until NOTHING = new Until(-1, Instant.EPOCH);
+
     /** How far prices are kept. @param revision of prices; -1 before any */
     record Until(long revision, Instant sweptAt) {}
 
@@ -44,13 +47,16 @@ class AnnouncedSpans {
         return sql.query(
                         "select revision, swept_at from announced_until where id = 1" + how,
                         (row, at) -> new Until(row.getLong(1), UtcColumns.in(row, 2)))
-                .get(0);
+                .stream()
+                .findFirst()
+                .orElse(NOTHING);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void put(Until until) {
         sql.update(
-                "update announced_until set revision = ?, swept_at = ? where id = 1",
+                "insert into announced_until (id, revision, swept_at) values (1, ?, ?)"
+                        + " on duplicate key update revision = values(revision), swept_at = values(swept_at)",
                 until.revision(),
                 UtcColumns.utc(until.sweptAt()));
     }
