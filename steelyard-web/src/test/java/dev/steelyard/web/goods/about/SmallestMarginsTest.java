@@ -1,0 +1,59 @@
+package dev.steelyard.web.goods.about;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Http;
+import dev.steelyard.web.testing.WithApp;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The brush costs 8.20 and is sold at 15.00 with 19 % of tax: 12.61 without, of which 34.9 % are left. */
+@ExtendWith(WithApp.class)
+class SmallestMarginsTest {
+
+    private Http maren;
+
+    @BeforeEach
+    void signIn(App app) {
+        maren = new Http(app.url()).signIn("maren");
+    }
+
+    @Test
+    void aCategorysCountsBeforeTheShopsAndAProductsBeforeThat() {
+        assertThat(maren.get("/goods/13").text()).doesNotContain("12.61 without tax");
+        maren.post("/goods/margins", "c.4", "40");
+        assertThat(maren.get("/goods/13").text())
+                .contains("15.00, 12.61 without tax, leaves 34.9 % over the cost of 8.20, less than the smallest margin of"
+                        + " 40 %");
+        assertThat(maren.post("/goods/margins", "c.4", "40", "sku", "BRU-1", "percent", "10 %")
+                        .text())
+                .contains("Saved");
+        assertThat(maren.get("/goods/13").text()).doesNotContain("less than the smallest margin");
+        assertThat(maren.get("/history").text()).contains("smallest margins");
+
+        maren.post("/goods/margins", "c.4", "", "p.BRU-1", "");
+        assertThat(maren.get("/goods/margins").body()).doesNotContain("BRU-1");
+    }
+
+    @Test
+    void whatIsNoPercentageOrNoProductIsSaidAndNothingIsLost() {
+        Http.Answer page = maren.post("/goods/margins", "c.1", "abc", "c.2", "30", "sku", "NO-1", "percent", "120");
+
+        assertThat(page.status()).isEqualTo(422);
+        assertThat(page.text())
+                .contains("not “abc”")
+                .contains("No product has the SKU “NO-1”")
+                .contains("not “120”");
+        assertThat(page.body()).contains("value=\"30\"").contains("value=\"abc\"");
+        assertThat(maren.get("/goods/margins").body()).doesNotContain("value=\"30\"");
+    }
+
+    @Test
+    void marginsAreShownToThoseWhoMayDraftAlone(App app) {
+        assertThat(maren.get("/goods/13").text()).contains("Margin");
+        app.sql().sql("update staff set rights = '' where sign_in = 'maren'").update();
+        assertThat(maren.get("/goods/13").text()).doesNotContain("Margin ").contains("Off shelf");
+    }
+}
