@@ -35,6 +35,18 @@ class BackupTest {
     @TempDir
     private Path folder;
 
+    /** The driver writes moments of three digits below a tenth of a second as others: “.085” as “.85000”. */
+    @Test
+    void everyMomentIsKeptToSixDigits(App app) {
+        assertThat(app.sql()
+                        .sql("select concat(table_name, '.', column_name) from information_schema.columns where table_schema ="
+                                + " database() and data_type in ('datetime', 'timestamp', 'time') and datetime_precision not in"
+                                + " (0, 6)")
+                        .query(String.class)
+                        .list())
+                .isEmpty();
+    }
+
     @Test
     void whatIsWrittenComesBackRowByRow(App app, Http shopper) throws Exception {
         shopper.get("/counter");
