@@ -72,8 +72,7 @@ public final class CardFindings {
             List<Finding> ofDay = new ArrayList<>();
             ofDay.addAll(new LadderFindings(card, rules, wanted).of(trials(probes)));
             ofDay.addAll(MeasureCliffs.of(card, trials(probes), rules, wanted));
-            ofDay.addAll(
-                    new SearchFindings(card, rules, CostLimit.of(item, margins), wanted).of(probes));
+            ofDay.addAll(new SearchFindings(card, rules, CostLimit.of(item, margins), wanted).of(probes));
             ofDay.forEach(finding -> found.add(finding.since(since)));
         }
         Map<Object, Finding> once = new LinkedHashMap<>(); // the same fault on a later day is not said again

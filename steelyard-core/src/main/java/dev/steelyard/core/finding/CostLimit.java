@@ -78,7 +78,9 @@ record CostLimit(@Nullable BigDecimal cost, @Nullable BigDecimal marginPercent, 
     private Part without(Money price) {
         int decimals = price.value().scale();
         return new Part.Money(
-                price.value().multiply(HUNDRED, Decimals.EXACT).divide(HUNDRED.add(contained), decimals, RoundingMode.HALF_UP),
+                price.value()
+                        .multiply(HUNDRED, Decimals.EXACT)
+                        .divide(HUNDRED.add(contained), decimals, RoundingMode.HALF_UP),
                 decimals);
     }
 }

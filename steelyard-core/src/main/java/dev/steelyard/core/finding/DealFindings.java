@@ -67,11 +67,7 @@ public final class DealFindings {
      * @param margins to be kept
      */
     public DealFindings(
-            PriceBook book,
-            GoodsDirectory goods,
-            Set<String> payments,
-            ZonedDateTime now,
-            Margins margins) {
+            PriceBook book, GoodsDirectory goods, Set<String> payments, ZonedDateTime now, Margins margins) {
         this.book = book;
         this.goods = goods;
         this.payments = Set.copyOf(payments);

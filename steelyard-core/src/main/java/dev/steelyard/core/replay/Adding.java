@@ -11,15 +11,17 @@ final class Adding {
     private BigDecimal known = BigDecimal.ZERO;
     private BigDecimal cost = BigDecimal.ZERO;
 
-    void add(Totals line) {
-        lines += line.lines();
+    /** One more line. */
+    void add(BasketSums line) {
+        lines++;
         turnover = turnover.add(line.turnover());
         if (line.reduced().signum() != 0) {
             reduced = reduced.add(line.reduced());
         }
-        if (line.known().signum() != 0 || line.cost().signum() != 0) {
+        BigDecimal paid = line.cost();
+        if (paid != null) {
             known = known.add(line.known());
-            cost = cost.add(line.cost());
+            cost = cost.add(paid);
         }
     }
 

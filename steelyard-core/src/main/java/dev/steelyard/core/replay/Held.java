@@ -43,7 +43,7 @@ final class Held {
     }
 
     void add(SoldBasket sold, PricedBasket under) {
-        if (!under.sellable()) {
+        if (!under.sellable() || sold.lines().isEmpty()) {
             apart++;
             return;
         }
@@ -57,12 +57,12 @@ final class Held {
         baskets++;
         then = then.add(sold.sold());
         changed(new Change(sold.id(), before, priced.total().value()));
-        int lines = sold.lines().size();
         String group = sold.occasion().customer().group();
-        BasketSums sums = new BasketSums(priced);
-        now.add(new BasketSums(under), lines, group);
-        other.add(sums, lines, group);
-        assumed = assumed.plus(assumption.same() ? Totals.NONE : assumed(sold, under, priced, sums.whole()));
+        now.add(under, group);
+        other.add(priced, group);
+        if (!assumption.same()) {
+            assumed = assumed.plus(assumed(sold, under, priced, BasketSums.whole(priced)));
+        }
     }
 
     private void changed(Change change) {
@@ -100,7 +100,7 @@ final class Held {
             return same;
         }
         lifted += up;
-        return same.between(new BasketSums(taken).whole(), assumption);
+        return same.between(BasketSums.whole(taken), assumption);
     }
 
     /** How many more pieces reach a break that is near enough and new; 0 for none. */

@@ -2,6 +2,7 @@ package dev.steelyard.core.replay;
 
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
 import java.util.HashMap;
 import java.util.Map;
@@ -14,11 +15,11 @@ final class Sums {
     private final Map<Sku, Adding> products = new HashMap<>();
     private final Map<AtBreak, Adding> breaks = new HashMap<>();
 
-    void add(BasketSums basket, int lines, @Nullable String group) {
+    void add(PricedBasket basket, @Nullable String group) {
         Adding all = groups.computeIfAbsent(group == null ? Replayed.EVERYONE : group, any -> new Adding());
-        for (int i = 0; i < lines; i++) {
-            Totals line = basket.of(i);
-            PricedLine priced = basket.line(i);
+        BasketSums line = new BasketSums(basket);
+        while (line.next()) {
+            PricedLine priced = line.line();
             Break reached = priced.reached();
             all.add(line);
             products.computeIfAbsent(priced.item().product().sku(), any -> new Adding())

@@ -12,5 +12,4 @@ import java.time.LocalDate;
  * @param largeChange in percent: a change by more is told
  * @param today findings are of this day and of those on which something begins or ends after it
  */
-public record CheckRules(
-        ShopRules shop, Margins margins, BigDecimal largeChange, LocalDate today) {}
+public record CheckRules(ShopRules shop, Margins margins, BigDecimal largeChange, LocalDate today) {}

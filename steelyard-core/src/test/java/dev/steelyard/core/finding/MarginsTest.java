@@ -26,8 +26,8 @@ class MarginsTest {
 
     private static final TaxRules TAX =
             new TaxRules(true, Map.of("DE", Map.of("Standard", decimal("19"))), false, Set.of());
-    private static final Margins MARGINS = new Margins(
-            decimal("20"), Map.of("Hardware", decimal("25")), Map.of("FLAGS", decimal("10")), TAX, "DE");
+    private static final Margins MARGINS =
+            new Margins(decimal("20"), Map.of("Hardware", decimal("25")), Map.of("FLAGS", decimal("10")), TAX, "DE");
 
     private static BigDecimal decimal(String digits) {
         return new BigDecimal(digits);
@@ -35,15 +35,7 @@ class MarginsTest {
 
     private static Item item(String sku, String category) {
         Traits traits = new Traits(Set.of(category), Set.of(), Set.of(), Set.of(), Set.of());
-        return new Product(
-                        new Sku(sku),
-                        sku,
-                        decimal("7.40"),
-                        decimal("4.15"),
-                        null,
-                        null,
-                        List.of(),
-                        traits)
+        return new Product(new Sku(sku), sku, decimal("7.40"), decimal("4.15"), null, null, List.of(), traits)
                 .items()
                 .get(0);
     }
@@ -56,7 +48,8 @@ class MarginsTest {
     @ParameterizedTest
     @CsvSource({"6.20, 20.3", "4.95, 0.2", "4.93, -0.2", "7.40, 33.2"})
     void aMarginIsOfThePriceWithoutTax(String price, String margin) {
-        assertThat(MARGINS.of(item("SHK", "Rope"), decimal(price), BigDecimal.ONE)).isEqualByComparingTo(margin);
+        assertThat(MARGINS.of(item("SHK", "Rope"), decimal(price), BigDecimal.ONE))
+                .isEqualByComparingTo(margin);
     }
 
     @Test
@@ -106,8 +99,6 @@ class MarginsTest {
 
     private static BigDecimal exact(Item item, BigDecimal price) {
         BigDecimal net = MARGINS.net(item, price);
-        return net.subtract(item.unitCost())
-                .multiply(BigDecimal.valueOf(100))
-                .divide(net, new MathContext(30));
+        return net.subtract(item.unitCost()).multiply(BigDecimal.valueOf(100)).divide(net, new MathContext(30));
     }
 }

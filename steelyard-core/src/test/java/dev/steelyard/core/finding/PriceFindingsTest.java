@@ -92,7 +92,8 @@ class PriceFindingsTest {
     @Test
     void goodsWithoutAPriceHaveNoFindings() {
         Product rope = Product.of(new Sku("ROPE"), "Rope", null);
-        assertThat(new PriceFindings(new Rounding(2, 2), Margins.NONE).of(rope.items().get(0), DAY))
+        assertThat(new PriceFindings(new Rounding(2, 2), Margins.NONE)
+                        .of(rope.items().get(0), DAY))
                 .isEmpty();
     }
 

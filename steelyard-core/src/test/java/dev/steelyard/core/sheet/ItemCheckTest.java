@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.ladder.Validity;
-import dev.steelyard.core.finding.Margins;
 import dev.steelyard.core.pricing.ShopRules;
 import dev.steelyard.core.sheet.Outcome.Kind;
 import dev.steelyard.core.sheet.SheetRow.Wish;
@@ -24,8 +24,8 @@ import org.junit.jupiter.api.Test;
 class ItemCheckTest {
 
     private static final Currency EURO = Currency.getInstance("EUR");
-    private static final CheckRules RULES =
-            new CheckRules(ShopRules.of(EURO), Margins.of(new BigDecimal(20)), new BigDecimal(30), LocalDate.of(2026, 11, 26));
+    private static final CheckRules RULES = new CheckRules(
+            ShopRules.of(EURO), Margins.of(new BigDecimal(20)), new BigDecimal(30), LocalDate.of(2026, 11, 26));
     private static final LocalDate APRIL = LocalDate.of(2027, 4, 1);
 
     /** The shackle: 7.40, from 10 at 6.90, from 25 at 6.20, for boatyards from 10 at 6.35. It costs 4.15. */
