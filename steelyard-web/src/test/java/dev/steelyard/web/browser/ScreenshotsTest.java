@@ -1,11 +1,11 @@
 package dev.steelyard.web.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.awaitility.Awaitility.await;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import dev.steelyard.web.start.demo.DemoOrders;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.TestNeighbour;
@@ -26,6 +26,7 @@ class ScreenshotsTest {
     @Test
     void draw(App app, BrowserContext context) {
         DemoDeals.putBack(app);
+        app.bean(DemoOrders.class).fill(DemoOrders.USUAL);
         page = context.newPage();
         Shopping.at(page, "COVER")
                 .type("length", "523")
@@ -85,6 +86,7 @@ class ScreenshotsTest {
         page.navigate("/goods/1");
         assertThat(page.locator("#total")).hasText("82.80");
         shoot("prices");
+        sold();
         deals();
         cards();
         store(app);
@@ -109,12 +111,6 @@ class ScreenshotsTest {
             page.locator("#number").waitFor();
             page.navigate(app.url() + "/shop/keys");
             shoot("keys");
-            await().untilAsserted(() -> {
-                page.navigate(app.url() + "/shop/webhooks");
-                assertThat(page.locator(".deliveries tbody td").nth(3)).containsText("taken");
-            });
-            page.locator(".deliveries").scrollIntoViewIfNeeded();
-            shoot("webhooks");
             page.navigate(app.url() + "/api/docs");
             page.fill("#key", store.settings().serverKey());
             page.locator("#prices summary").first().click();
@@ -140,9 +136,21 @@ class ScreenshotsTest {
         }
     }
 
+    private void sold() {
+        page.navigate("/sold");
+        page.locator("#parts").waitFor();
+        shoot("sold");
+        page.navigate("/goods/1/replay");
+        page.selectOption("#figure", "/rows/2/from");
+        page.fill("#values", "18; 20; 22");
+        page.fill("#takeUp", "30");
+        page.click("#begin");
+        page.locator("#most").waitFor();
+        shoot("replay");
+    }
+
     private void deals() {
         page.navigate("/deals");
-        shoot("deals");
         page.getByText("Rope and chain days").first().click();
         page.locator("form#deal").waitFor();
         DealHands hands = DealHands.of(page);

@@ -133,8 +133,8 @@ public class ReplayViews {
                     results,
                     "Turnover if some take up",
                     "of the pieces at most " + within + " % below a break that is new, " + takeUp + " % take up to it",
-                    one -> figures.money(one.assumed().turnover()) + " (" + Show.whole(one.lifted())
-                            + (one.lifted() == 1 ? " line" : " lines") + " within reach)");
+                    one -> figures.money(one.assumed().turnover()));
+            add(rows, results, "Lines within reach of it", "", one -> Show.whole(one.lifted()));
         }
         add(
                 rows,
