@@ -49,8 +49,10 @@ public final class ReplayBench {
             long start = System.nanoTime();
             BigDecimal sum = BigDecimal.ZERO;
             for (SoldBasket basket : baskets) {
-                sum = sum.add(now.basket(basket.lines(), basket.occasion()).total().value());
-                sum = sum.add(draft.basket(basket.lines(), basket.occasion()).total().value());
+                sum = sum.add(
+                        now.basket(basket.lines(), basket.occasion()).total().value());
+                sum = sum.add(
+                        draft.basket(basket.lines(), basket.occasion()).total().value());
             }
             long middle = System.nanoTime();
             Replay replay = new Replay(now, List.of(draft), Assumption.SAME, null);
@@ -76,8 +78,7 @@ public final class ReplayBench {
             for (int line = random.nextInt(MOST_LINES); line >= 0; line--) {
                 lines.add(new OrderLine(new Sku("GEN-" + random.nextInt(1_000)), 1 + random.nextInt(60)));
             }
-            baskets.add(
-                    new SoldBasket(i, lines, Occasion.of(Customer.EVERYONE, Goods.NOW), BigDecimal.ZERO));
+            baskets.add(new SoldBasket(i, lines, Occasion.of(Customer.EVERYONE, Goods.NOW), BigDecimal.ZERO));
         }
         return baskets;
     }
@@ -89,9 +90,10 @@ public final class ReplayBench {
             String deal = deals.replaceAll("(?s).*?href=\"(/deals/\\d+)[\"/].*", "$1");
             for (int time = 0; time < TRIED; time++) {
                 long start = System.nanoTime();
-                HttpResponse<String> page = owner.post(
-                        deal + "/replay", Map.of("period", "all", "within", "0", "takeUp", "0"));
-                String at = page.headers().firstValue("Location").orElse(page.uri().toString());
+                HttpResponse<String> page =
+                        owner.post(deal + "/replay", Map.of("period", "all", "within", "0", "takeUp", "0"));
+                String at =
+                        page.headers().firstValue("Location").orElse(page.uri().toString());
                 String path = at.replaceFirst("^https?://[^/]+", "");
                 String body = owner.get(path).body();
                 while (body.contains("class=\"running\"")) {

@@ -160,8 +160,8 @@ class TrialService {
     }
 
     private ArrayNode findings(Document document, Wanted wanted) {
-        CardFindings search =
-                new CardFindings(document.shop(), Margins.of(shops.current().smallestMargin()), CardFindings.BUDGET, wanted);
+        CardFindings search = new CardFindings(
+                document.shop(), Margins.of(shops.current().smallestMargin()), CardFindings.BUDGET, wanted);
         return FindingWriter.write(
                 search.of(
                         document.card(),

@@ -22,7 +22,6 @@ public class ShopMargins {
     @Transactional(readOnly = true)
     public Margins of(Shop shop) {
         TaxRules tax = taxes.current();
-        return new Margins(
-                shop.smallestMargin(), kept.ofCategories(), kept.ofProducts(), tax, shop.homeCountry());
+        return new Margins(shop.smallestMargin(), kept.ofCategories(), kept.ofProducts(), tax, shop.homeCountry());
     }
 }

@@ -39,9 +39,10 @@ class BackupTest {
     @Test
     void everyMomentIsKeptToSixDigits(App app) {
         assertThat(app.sql()
-                        .sql("select concat(table_name, '.', column_name) from information_schema.columns where table_schema ="
-                                + " database() and data_type in ('datetime', 'timestamp', 'time') and datetime_precision not in"
-                                + " (0, 6)")
+                        .sql(
+                                "select concat(table_name, '.', column_name) from information_schema.columns where table_schema ="
+                                        + " database() and data_type in ('datetime', 'timestamp', 'time') and datetime_precision not in"
+                                        + " (0, 6)")
                         .query(String.class)
                         .list())
                 .isEmpty();

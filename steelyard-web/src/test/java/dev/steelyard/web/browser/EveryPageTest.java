@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import dev.steelyard.web.start.demo.DemoOrders;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.DemoDeals;
 import dev.steelyard.web.testing.Http;
@@ -44,6 +45,12 @@ class EveryPageTest {
             "/goods/2",
             "/orders",
             "/orders?find=brush&from=x",
+            "/sold",
+            "/sold?product=COVER&by=size",
+            "/sold?product=SHK&period=own&from=x",
+            "/goods/13/replay",
+            "/goods/13/lowest",
+            "/goods/margins",
             "/deals/new",
             "/codes",
             "/price-list?group=Boatyard",
@@ -61,6 +68,7 @@ class EveryPageTest {
 
     @Test
     void isAccessibleFitsAPhoneAndStaysAtHome(App app, BrowserContext context, Http shopper) {
+        app.bean(DemoOrders.class).fill(200);
         Page page = context.newPage();
         page.onRequest(request -> {
             if (!request.url().startsWith(app.url()) && !request.url().startsWith("data:")) {
@@ -85,7 +93,7 @@ class EveryPageTest {
                 page,
                 "/orders/"
                         + app.sql()
-                                .sql("select number from shop_order")
+                                .sql("select number from shop_order order by id desc limit 1")
                                 .query(String.class)
                                 .single());
         check(page, "/goods/9999");

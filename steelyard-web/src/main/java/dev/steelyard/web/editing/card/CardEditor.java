@@ -260,8 +260,7 @@ class CardEditor implements Editor {
         if (prepared == null || asked == null) {
             return samples;
         }
-        Stream<FindingLine> found = new CardFindings(
-                        subject.shop().rules(), subject.margins(), FINDING_BUDGET)
+        Stream<FindingLine> found = new CardFindings(subject.shop().rules(), subject.margins(), FINDING_BUDGET)
                 .of(prepared, asked.item(), subject.today(), Weights.kept(document, prepared.card(), subject)).stream()
                         .limit(MOST_FINDINGS)
                         .map(FindingLine::of);

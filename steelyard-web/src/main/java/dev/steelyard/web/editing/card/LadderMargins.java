@@ -80,11 +80,8 @@ final class LadderMargins {
 
     private @Nullable BigDecimal margin(BigDecimal typed, BigDecimal from) {
         return switch (value) {
-            case PERCENT_OFF ->
-                margins.of(
-                        item,
-                        each.multiply(HUNDRED.subtract(typed), Decimals.EXACT).movePointLeft(2),
-                        units);
+            case PERCENT_OFF -> margins.of(
+                    item, each.multiply(HUNDRED.subtract(typed), Decimals.EXACT).movePointLeft(2), units);
             case LOT_TOTAL -> margins.of(item, typed, from.multiply(units, Decimals.EXACT));
             default -> margins.of(item, typed, BigDecimal.ONE);
         };

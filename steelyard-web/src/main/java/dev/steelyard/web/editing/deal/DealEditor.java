@@ -156,12 +156,7 @@ class DealEditor implements Editor {
     /** What is odd about a deal beside those that are live. */
     List<Finding> findings(Deal deal, long id, BookInForce book, Subject subject) {
         Set<String> payments = ways.all().stream().map(PaymentMethod::label).collect(Collectors.toSet());
-        return new DealFindings(
-                        book.book(),
-                        book.directory(),
-                        payments,
-                        shops.now(),
-                        subject.margins())
+        return new DealFindings(book.book(), book.directory(), payments, shops.now(), subject.margins())
                 .of(deal, order.without(id, book));
     }
 

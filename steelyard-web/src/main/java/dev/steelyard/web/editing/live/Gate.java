@@ -116,8 +116,7 @@ public record Gate(
     /** What was found, each with the goods that it was found at. */
     private static Map<Finding, List<Item>> findings(PreparedCard card, List<Item> looked, Subject subject) {
         Map<Finding, List<Item>> found = new LinkedHashMap<>();
-        CardFindings findings =
-                new CardFindings(subject.shop().rules(), subject.margins(), BUDGET);
+        CardFindings findings = new CardFindings(subject.shop().rules(), subject.margins(), BUDGET);
         for (Item item : looked) {
             findings.of(card, item, subject.today(), List.of()).stream()
                     .filter(finding -> finding.code().severity() != Finding.Severity.NOTE)

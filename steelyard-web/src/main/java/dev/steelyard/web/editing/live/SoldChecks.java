@@ -23,7 +23,6 @@ class SoldChecks {
     /** More than these are not waited for by whoever only looks. */
     static final int MOST_LOOKED_AT = 5_000;
 
-
     private final Replays replays;
 
     SoldChecks(Replays replays) {
@@ -38,8 +37,9 @@ class SoldChecks {
      */
     Optional<SoldCheck> of(LiveShown kind, Draft entry, DraftDocument version, Subject subject, int most) {
         BigDecimal bound = subject.shop().bounds().dearest();
-        Which which =
-                Which.ALL.at(Sales.where(subject.shop())).within(subject.today().minusDays(DearerBound.DAYS - 1L), null);
+        Which which = Which.ALL
+                .at(Sales.where(subject.shop()))
+                .within(subject.today().minusDays(DearerBound.DAYS - 1L), null);
         return kind.tried(entry, version, "", subject)
                 .flatMap(tried -> replays.atOnce(tried, new Replays.Terms(which, Assumption.SAME, bound), most))
                 .map(result -> new SoldCheck(

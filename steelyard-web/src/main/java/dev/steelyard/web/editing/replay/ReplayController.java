@@ -213,7 +213,6 @@ class ReplayController {
             throws IOException {
         DraftKind kind = DraftKind.at(where);
         Draft entry = drafts.get(kind, id);
-        ReplayCsv.answer(
-                found(kind, id, Ids.read(run)), entry.name(), Allowed.to(Right.DRAFT, request), response);
+        ReplayCsv.answer(found(kind, id, Ids.read(run)), entry.name(), Allowed.to(Right.DRAFT, request), response);
     }
 }

@@ -20,9 +20,7 @@ final class RowsFindings {
     }
 
     List<Finding> of(Item item) {
-        return new PriceFindings(
-                        subject.shop().rules().roundingFor(item), subject.margins())
-                .of(item, subject.today());
+        return new PriceFindings(subject.shop().rules().roundingFor(item), subject.margins()).of(item, subject.today());
     }
 
     List<FindingLine> lines(Item item, RowsReading.Part part) {

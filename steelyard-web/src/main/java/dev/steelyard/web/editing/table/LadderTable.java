@@ -52,7 +52,6 @@ public record LadderTable(
             this(place, from, following, cells, worked, null);
         }
 
-
         /** The cell for everyone. */
         public Cell everyone() {
             return cells.get(0);

@@ -69,18 +69,18 @@ public final class CardTrials {
         PricedLine line = (PricedLine) result;
         boolean ours = line.card().equals(card.name());
         return view(
-                null,
-                Map.of(),
-                each(line),
-                total(line),
-                line.billable() == null ? null : Show.figure(line.billable()),
-                next(line),
-                ours ? null : line.card(),
-                line.figures().stream()
-                        .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
-                        .toList(),
-                ReckoningText.of(line.reckoning(), Words.owners()),
-                ReckoningText.passedOver(line.reckoning(), Words.owners()))
+                        null,
+                        Map.of(),
+                        each(line),
+                        total(line),
+                        line.billable() == null ? null : Show.figure(line.billable()),
+                        next(line),
+                        ours ? null : line.card(),
+                        line.figures().stream()
+                                .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
+                                .toList(),
+                        ReckoningText.of(line.reckoning(), Words.owners()),
+                        ReckoningText.passedOver(line.reckoning(), Words.owners()))
                 .withMargin(margin(line));
     }
 
@@ -91,7 +91,9 @@ public final class CardTrials {
                 .of(
                         line.item(),
                         line.total().value(),
-                        line.billable() == null ? units : units.multiply(line.billable().value()));
+                        line.billable() == null
+                                ? units
+                                : units.multiply(line.billable().value()));
         return margin == null ? null : margin.toPlainString() + " %";
     }
 

@@ -41,12 +41,7 @@ class MarginsController {
     private final Books books;
 
     MarginsController(
-            KeptMargins kept,
-            MarginsWriter writer,
-            Categories categories,
-            GoodsStore goods,
-            Shops shops,
-            Books books) {
+            KeptMargins kept, MarginsWriter writer, Categories categories, GoodsStore goods, Shops shops, Books books) {
         this.kept = kept;
         this.writer = writer;
         this.categories = categories;
@@ -83,8 +78,8 @@ class MarginsController {
         List<Line> ofCategories = new ArrayList<>();
         categories.tree().forEach(one -> {
             String field = "c." + one.id();
-            ofCategories.add(new Line(
-                    field, one.indented(), typed.getOrDefault(field, ""), faults.getOrDefault(field, "")));
+            ofCategories.add(
+                    new Line(field, one.indented(), typed.getOrDefault(field, ""), faults.getOrDefault(field, "")));
         });
         List<Line> ofProducts = new ArrayList<>();
         typed.forEach((field, percent) -> {
@@ -141,8 +136,7 @@ class MarginsController {
     }
 
     /** An empty field takes the margin away. */
-    private static void read(
-            String field, String text, Map<String, BigDecimal> to, Map<String, String> faults) {
+    private static void read(String field, String text, Map<String, BigDecimal> to, Map<String, String> faults) {
         String typed = text.replace("%", "").strip();
         if (typed.isEmpty()) {
             to.put(field, null);

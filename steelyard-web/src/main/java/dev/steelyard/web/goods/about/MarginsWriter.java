@@ -57,14 +57,14 @@ class MarginsWriter {
         Map<String, String> after = state();
         if (!before.equals(after)) {
             shops.raiseRevision();
-            changes.keep(
-                    new Change(ChangeSubject.SHOP, 1, "smallest margins", What.SHOP, "", before, after), by);
+            changes.keep(new Change(ChangeSubject.SHOP, 1, "smallest margins", What.SHOP, "", before, after), by);
         }
     }
 
     private Map<String, String> state() {
         Map<String, String> state = new TreeMap<>();
-        kept.ofCategories().forEach((name, percent) -> state.put("category " + name, Decimals.plain(percent, 0) + " %"));
+        kept.ofCategories()
+                .forEach((name, percent) -> state.put("category " + name, Decimals.plain(percent, 0) + " %"));
         kept.ofProducts().forEach((sku, percent) -> state.put("product " + sku, Decimals.plain(percent, 0) + " %"));
         return state;
     }

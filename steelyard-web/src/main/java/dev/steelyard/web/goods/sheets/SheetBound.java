@@ -38,9 +38,8 @@ class SheetBound {
         if (bound == null || batch.state() != BatchState.READY) {
             return null;
         }
-        Which which = Which.ALL
-                .at(Sales.where(book.shop()))
-                .within(shops.today().minusDays(DearerBound.DAYS - 1L), null);
+        Which which =
+                Which.ALL.at(Sales.where(book.shop())).within(shops.today().minusDays(DearerBound.DAYS - 1L), null);
         return replays.atOnce(
                         tried.of(batch.id(), "", book),
                         new Replays.Terms(which, Assumption.SAME, bound),

@@ -42,8 +42,7 @@ class SheetChecks {
     private final Ahead ahead;
     private final ShopMargins margins;
 
-    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing, Ahead ahead,
-            ShopMargins margins) {
+    SheetChecks(GoodsPrices prices, Shops shops, RowIds ids, StandingAlone standing, Ahead ahead, ShopMargins margins) {
         this.margins = margins;
         this.standing = standing;
         this.ahead = ahead;
@@ -62,8 +61,8 @@ class SheetChecks {
     void check(long batch, List<Numbered> rows, Consumer<List<BatchRow>> sink) {
         Map<Long, Set<String>> alone = standing.wanted(batch);
         Shop shop = shops.current();
-        CheckRules rules = new CheckRules(
-                shop.rules(), margins.of(shop), shop.bounds().largeChange(), shops.today());
+        CheckRules rules =
+                new CheckRules(shop.rules(), margins.of(shop), shop.bounds().largeChange(), shops.today());
         Map<String, List<Numbered>> bySku = new LinkedHashMap<>();
         for (Numbered one : rows) {
             bySku.computeIfAbsent(one.row().sku(), any -> new ArrayList<>(4)).add(one);

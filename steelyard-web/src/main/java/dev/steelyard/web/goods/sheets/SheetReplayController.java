@@ -91,10 +91,7 @@ class SheetReplayController {
                         found == null
                                 ? null
                                 : views.of(
-                                        found,
-                                        at,
-                                        Allowed.to(Right.DRAFT, request),
-                                        batch.state() != BatchState.READY),
+                                        found, at, Allowed.to(Right.DRAFT, request), batch.state() != BatchState.READY),
                         views.kept(KIND, id)));
     }
 

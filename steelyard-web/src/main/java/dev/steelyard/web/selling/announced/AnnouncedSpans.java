@@ -44,7 +44,8 @@ class AnnouncedSpans {
     }
 
     private Until read(String how) {
-        return sql.query(
+        return sql
+                .query(
                         "select revision, swept_at from announced_until where id = 1" + how,
                         (row, at) -> new Until(row.getLong(1), UtcColumns.in(row, 2)))
                 .stream()

@@ -67,6 +67,7 @@ public class Sales {
                 come.add(one.order());
             }
         }
+        held = null; // where the reading breaks off, some lines are in already: all is read anew
         rows.read(shop.currency(), come, lines::add);
         Instant still = last == null ? Instant.EPOCH : last.minus(LONGEST);
         Set<Long> lately = new HashSet<>();

@@ -38,15 +38,6 @@ public final class Sold {
         return view.orders() == 0;
     }
 
-    /** The first day on which anything was sold; none where nothing was. */
-    public @Nullable LocalDate firstDay() {
-        long first = Long.MAX_VALUE;
-        for (int order = 0; order < view.orders(); order++) {
-            first = Math.min(first, of.day.at(order));
-        }
-        return isEmpty() ? null : LocalDate.ofEpochDay(first);
-    }
-
     /** What all lines that are meant come to. */
     public SoldFigures figures(Which which) {
         SoldSum sum = new SoldSum();

@@ -26,6 +26,7 @@ public final class DearerBound {
         ReplayResult.Changed worst = result.overMost().get(0);
         return (result.over() == 1 ? "1 order" : Show.whole(result.over()) + " orders") + " of the last " + DAYS
                 + " days would be dearer by over " + Decimals.plain(bound, 0) + " %, which is the shop’s bound: "
-                + worst.number() + " from " + Show.money(worst.now(), minor) + " to " + Show.money(worst.other(), minor);
+                + worst.number() + " from " + Show.money(worst.now(), minor) + " to "
+                + Show.money(worst.other(), minor);
     }
 }

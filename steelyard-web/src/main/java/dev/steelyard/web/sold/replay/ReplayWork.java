@@ -5,7 +5,6 @@ import dev.steelyard.core.replay.Assumption;
 import dev.steelyard.core.replay.Replay;
 import dev.steelyard.core.replay.Replayed;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.book.Books;
 import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Which;
 import java.math.BigDecimal;
@@ -25,12 +24,10 @@ class ReplayWork {
 
     private final Sales sales;
     private final SoldBaskets baskets;
-    private final Books books;
 
-    ReplayWork(Sales sales, SoldBaskets baskets, Books books) {
+    ReplayWork(Sales sales, SoldBaskets baskets) {
         this.sales = sales;
         this.baskets = baskets;
-        this.books = books;
     }
 
     /** The orders that are meant. */
@@ -53,11 +50,16 @@ class ReplayWork {
     /**
      * One for each that is tried, in their order.
      *
+     * @param book that counts now
      * @param told how many orders are done; may throw to end it
      */
     List<ReplayResult> run(
-            List<Long> orders, List<Tried> tried, Assumption assumption, @Nullable BigDecimal bound, IntConsumer told) {
-        BookInForce book = books.inForce();
+            BookInForce book,
+            List<Long> orders,
+            List<Tried> tried,
+            Assumption assumption,
+            @Nullable BigDecimal bound,
+            IntConsumer told) {
         List<PriceBook> others = tried.stream().map(Tried::book).toList();
         Replay replay = new Replay(book.book(), others, assumption, bound);
         long unknown = 0;

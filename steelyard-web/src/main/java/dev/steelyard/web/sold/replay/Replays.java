@@ -1,6 +1,8 @@
 package dev.steelyard.web.sold.replay;
 
 import dev.steelyard.core.replay.Assumption;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.ReplayRun.State;
 import jakarta.annotation.PreDestroy;
@@ -26,13 +28,15 @@ public class Replays {
 
     private final ReplayWork work;
     private final ReplayRuns runs;
+    private final Books books;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "replays");
         thread.setDaemon(true);
         return thread;
     });
 
-    Replays(ReplayWork work, ReplayRuns runs) {
+    Replays(ReplayWork work, ReplayRuns runs, Books books) {
+        this.books = books;
         this.work = work;
         this.runs = runs;
     }
@@ -55,15 +59,17 @@ public class Replays {
      * @return by which it is found
      */
     public long begin(About about, Terms terms, List<Tried> tried) {
+        BookInForce book = books.inForce(); // what counts now, as when the drafts were read
         List<Long> orders = work.orders(terms.which(), tried);
         long id = runs.begin(about.kind(), about.subject(), about.number(), about.typed(), orders.size(), about.by());
-        worker.submit(() -> run(id, orders, terms, tried));
+        worker.submit(() -> run(id, book, orders, terms, tried));
         return id;
     }
 
-    private void run(long id, List<Long> orders, Terms terms, List<Tried> tried) {
+    private void run(long id, BookInForce book, List<Long> orders, Terms terms, List<Tried> tried) {
         try {
-            List<ReplayResult> results = work.run(orders, tried, terms.assumption(), terms.bound(), new Telling(id));
+            List<ReplayResult> results =
+                    work.run(book, orders, tried, terms.assumption(), terms.bound(), new Telling(id));
             runs.done(id, orders.size(), results);
         } catch (NotWanted cancelled) {
             log.debug("Replay {} was cancelled", id);
@@ -116,8 +122,9 @@ public class Replays {
         List<Long> orders = work.orders(terms.which(), List.of(tried));
         return orders.size() > most
                 ? Optional.empty()
-                : Optional.of(work.run(orders, List.of(tried), terms.assumption(), terms.bound(), done -> {})
-                        .get(0));
+                : Optional.of(
+                        work.run(books.inForce(), orders, List.of(tried), terms.assumption(), terms.bound(), done -> {})
+                                .get(0));
     }
 
     public void cancel(long id) {

@@ -25,8 +25,9 @@ class SmallestMarginsTest {
         assertThat(maren.get("/goods/13").text()).doesNotContain("12.61 without tax");
         maren.post("/goods/margins", "c.4", "40");
         assertThat(maren.get("/goods/13").text())
-                .contains("15.00, 12.61 without tax, leaves 34.9 % over the cost of 8.20, less than the smallest margin of"
-                        + " 40 %");
+                .contains(
+                        "15.00, 12.61 without tax, leaves 34.9 % over the cost of 8.20, less than the smallest margin of"
+                                + " 40 %");
         assertThat(maren.post("/goods/margins", "c.4", "40", "sku", "BRU-1", "percent", "10 %")
                         .text())
                 .contains("Saved");

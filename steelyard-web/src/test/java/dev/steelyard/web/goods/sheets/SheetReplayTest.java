@@ -50,8 +50,8 @@ class SheetReplayTest {
         Replays replays = app.bean(Replays.class);
         Replays.Terms terms = new Replays.Terms(Which.ALL, Assumption.SAME, null);
 
-        Tried tried =
-                app.bean(SheetTried.class).of(batch, "sheet", app.bean(Books.class).inForce());
+        Tried tried = app.bean(SheetTried.class)
+                .of(batch, "sheet", app.bean(Books.class).inForce());
         ReplayResult before = replays.atOnce(tried, terms, ORDERS).orElseThrow();
         new SheetsAtWork(maren).act(page, "apply");
         ReplayResult after = replays.atOnce(
@@ -71,7 +71,8 @@ class SheetReplayTest {
         long batch = number(read(maren));
         Http.Answer page = maren.post("/sheets/" + batch + "/replay", "period", "all");
         for (int i = 0; i < 100 && page.body().contains("class=\"running\""); i++) {
-            page = maren.get("/sheets/" + batch + "/replay?" + page.response().uri().getQuery());
+            page = maren.get(
+                    "/sheets/" + batch + "/replay?" + page.response().uri().getQuery());
         }
         assertThat(page.text()).contains("Turnover when they were sold").contains("Orders that change most");
         assertThat(maren.get("/sheets/" + batch + "/replay/replay.csv?"
