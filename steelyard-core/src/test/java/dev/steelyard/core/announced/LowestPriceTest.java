@@ -2,10 +2,18 @@ package dev.steelyard.core.announced;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.core.card.Audience;
+import dev.steelyard.core.card.Covers;
+import dev.steelyard.core.card.GoodsRule;
+import dev.steelyard.core.card.GoodsSet;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
+import dev.steelyard.core.deal.Gives;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
@@ -13,6 +21,7 @@ import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.testing.RandomCards;
+import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -21,6 +30,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -159,5 +169,66 @@ class LowestPriceTest {
                 .hasValue(new Announced(money("12.00"), null, true));
         assertThat(prices.of(brush.items().get(0), march.plusDays(30).plusSeconds(1)))
                 .hasValue(new Announced(money("15.00"), null, false));
+    }
+
+    /** A tenth off everything in June 2027: 13.50 for the brush, by the deal's period. */
+    @Test
+    void aDealWithAPeriodLowersWhatEveryonePays() {
+        Product brush = Product.of(new Sku("BRU-1"), "Deck brush", money("15.00"));
+        Times june = Times.days(LocalDate.of(2027, 6, 1), LocalDate.of(2027, 7, 1), BERLIN);
+        Gives tenth = new Gives.OnLadder(
+                Gives.Counts.PIECES,
+                GoodsSet.EVERYTHING,
+                Gives.Value.PERCENT_OFF,
+                List.of(new Gives.Row(BigDecimal.ONE, BigDecimal.TEN)));
+        Deal deal = Deal.of("June", tenth);
+        PriceBook open = PriceBook.of(
+                RandomCards.EURO, List.of(), List.of(deal.when(deal.conditions().at(june))), null, List.of(brush));
+
+        ZonedDateTime first = ZonedDateTime.of(2027, 6, 1, 0, 0, 0, 0, BERLIN);
+        AnnouncedPrices prices = new AnnouncedPrices(open, ALWAYS, null);
+        assertThat(prices.of(brush.items().get(0), first)).hasValue(new Announced(money("13.50"), null, true));
+        assertThat(prices.of(brush.items().get(0), first.minusSeconds(1)))
+                .hasValue(new Announced(money("15.00"), null, false));
+    }
+
+    /** Rope at 3.10 a metre, sold from half a metre: one metre is announced; in April 2027 another card has it at 2.60. */
+    @Test
+    void oneUnitOfWhatIsMeasuredIsAnnouncedAndACardWithAPeriodLowersIt() {
+        Product rope = Product.of(new Sku("ROPE-12"), "Rope", null);
+        Times april = Times.days(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1), BERLIN);
+        PriceBook book = PriceBook.of(
+                RandomCards.EURO, List.of(byTheMetre("2.60", april), byTheMetre("3.10", Times.ALWAYS)), List.of(rope));
+        AnnouncedPrices prices = new AnnouncedPrices(book, ALWAYS, null);
+
+        ZonedDateTime march = ZonedDateTime.of(2027, 3, 31, 23, 59, 0, 0, BERLIN);
+        assertThat(prices.of(rope.items().get(0), march)).hasValue(new Announced(money("3.10"), Unit.M, false));
+        assertThat(prices.of(rope.items().get(0), march.plusMinutes(1)))
+                .hasValue(new Announced(money("2.60"), Unit.M, true));
+    }
+
+    private static PreparedCard byTheMetre(String price, Times times) {
+        Measurement length = new Measurement(
+                "length",
+                "Length",
+                Measurement.Type.LENGTH,
+                Unit.M,
+                List.of(),
+                money("0.5"),
+                null,
+                money("0.5"),
+                null,
+                false,
+                null,
+                null,
+                null);
+        return PreparedCard.prepare(
+                        RateCard.named("Rope at " + price)
+                                .asks(List.of(length))
+                                .covers(new Covers(GoodsRule.EVERYTHING, Set.of(), Audience.EVERYONE, times))
+                                .piece(PiecePrice.Rate.of("length", Unit.M, price))
+                                .build(),
+                        "EUR")
+                .orThrow();
     }
 }

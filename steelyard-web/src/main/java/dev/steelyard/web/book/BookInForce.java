@@ -78,6 +78,21 @@ public record BookInForce(
         return deals.stream().filter(one -> one.deal() == deal).findFirst().orElse(null);
     }
 
+    /** The same book with other cards in this order: cards tried before they are live. */
+    public PriceBook withCards(List<PreparedCard> order) {
+        return next(order, new SharedList.Change<>(List.of(), List.of()));
+    }
+
+    /** The same book with other goods: prices of goods tried before they are live. */
+    public PriceBook withGoods(List<Product> gone, List<Product> come) {
+        return next(cards.stream().map(CardInForce::card).toList(), new SharedList.Change<>(gone, come));
+    }
+
+    private PriceBook next(List<PreparedCard> order, SharedList.Change<Product> goods) {
+        return book.next(
+                shop.rules(), order, deals.stream().map(DealInForce::deal).toList(), book.tax(), goods);
+    }
+
     /** When a version of a card or deal counts; none where this book does not have it. */
     public Optional<Times> times(long id, long number) {
         return Stream.concat(

@@ -2,14 +2,12 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.RateCard;
-import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.sold.lines.Counted;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.under.Hanging;
-import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -34,7 +32,7 @@ final class CardHanging {
                             beam,
                             Which.Of.card(id),
                             new Counted(Counted.What.AMOUNT_EACH, Over.LINE, rate.unit(), null),
-                            thresholds(
+                            Hanging.thresholds(
                                     rate.breaks() == null
                                             ? List.of()
                                             : rate.breaks().rows())))
@@ -50,16 +48,6 @@ final class CardHanging {
                                 ladder.over(),
                                 ladder.counts() == Ladder.Counts.PIECES ? null : ladder.unit(),
                                 null),
-                        thresholds(ladder.rows()));
-    }
-
-    /** Everyone's. */
-    static List<BigDecimal> thresholds(List<Break> rows) {
-        return rows.stream()
-                .filter(row -> row.group() == null)
-                .map(Break::from)
-                .distinct()
-                .sorted()
-                .toList();
+                        Hanging.thresholds(ladder.rows()));
     }
 }

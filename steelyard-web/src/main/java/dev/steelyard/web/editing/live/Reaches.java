@@ -13,12 +13,10 @@ import dev.steelyard.core.prepared.PreparedLadder;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedLine;
-import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.trial.Subject;
@@ -126,14 +124,7 @@ class Reaches {
         book.cards().stream().filter(live -> live.id() == cardId).forEach(live -> book.directory()
                 .covered(live.card().card().covers())
                 .forEach(one -> products.add(one.sku().value())));
-        PriceBook other = book.book()
-                .next(
-                        book.shop().rules(),
-                        order(cardId, version, book),
-                        book.deals().stream().map(DealInForce::deal).toList(),
-                        book.book().tax(),
-                        new SharedList.Change<>(List.of(), List.of()));
-        return Optional.of(new Tried(label, other, products));
+        return Optional.of(new Tried(label, book.withCards(order(cardId, version, book)), products));
     }
 
     /** The fewest pieces that can be ordered, and the first breaks of both cards. */

@@ -2,7 +2,6 @@ package dev.steelyard.web.editing.rows;
 
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.curve.PieceCurve;
-import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
 import dev.steelyard.core.number.Rounding;
@@ -176,14 +175,7 @@ class RowsEditor implements Editor {
                 beam,
                 Which.Of.product(entry.sku()),
                 new Counted(Counted.What.PIECES, rows == null ? Over.LINE : rows.over(), null, null),
-                rows == null
-                        ? List.of()
-                        : rows.breaks().stream()
-                                .filter(row -> row.group() == null)
-                                .map(Break::from)
-                                .distinct()
-                                .sorted()
-                                .toList());
+                rows == null ? List.of() : Hanging.thresholds(rows.breaks()));
     }
 
     /** What shoppers see, with the check weights of the draft: they are no prices. */

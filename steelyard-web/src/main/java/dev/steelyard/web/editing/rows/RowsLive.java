@@ -5,12 +5,9 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.RateCard;
 import dev.steelyard.core.finding.Finding;
 import dev.steelyard.core.ladder.Break;
-import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.base.page.FirstLines;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.draft.DraftKind;
@@ -122,13 +119,7 @@ class RowsLive implements LiveShown {
         }
         return Optional.of(new Tried(
                 label,
-                book.book()
-                        .next(
-                                book.shop().rules(),
-                                book.cards().stream().map(CardInForce::card).toList(),
-                                book.deals().stream().map(DealInForce::deal).toList(),
-                                book.book().tax(),
-                                new SharedList.Change<>(List.of(sold), List.of(sold(sold, reading.product())))),
+                book.withGoods(List.of(sold), List.of(sold(sold, reading.product()))),
                 Set.of(product.sku().value())));
     }
 

@@ -6,10 +6,7 @@ import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.BreakKey;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
-import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.book.BookInForce;
-import dev.steelyard.web.book.CardInForce;
-import dev.steelyard.web.book.DealInForce;
 import dev.steelyard.web.goods.OpenDays;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.sold.replay.Tried;
@@ -68,16 +65,7 @@ class SheetTried {
                 skus.add(sold.product().sku().value());
             }
         }
-        return new Tried(
-                label,
-                book.book()
-                        .next(
-                                book.shop().rules(),
-                                book.cards().stream().map(CardInForce::card).toList(),
-                                book.deals().stream().map(DealInForce::deal).toList(),
-                                book.book().tax(),
-                                new SharedList.Change<>(gone, come)),
-                skus);
+        return new Tried(label, book.withGoods(gone, come), skus);
     }
 
     /** What changes of one product: its own prices under no name, those of variants by their SKU. */

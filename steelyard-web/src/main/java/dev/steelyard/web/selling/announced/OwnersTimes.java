@@ -8,9 +8,9 @@ import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.CardInForce;
 import dev.steelyard.web.book.DealInForce;
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.Objects;
-import java.util.function.Predicate;
-import java.util.stream.Stream;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** When cards and deals of a book count by their owner's words: where one version follows another, neither is for a time. */
@@ -36,14 +36,10 @@ final class OwnersTimes implements AnnouncedPrices.OwnTimes {
                 ? own
                 : without(
                         own,
-                        moment -> others(version).anyMatch(other -> Objects.equals(other.from(), moment)),
-                        moment -> others(version).anyMatch(other -> Objects.equals(other.until(), moment)));
-    }
-
-    private Stream<Times> others(CardInForce version) {
-        return book.cards().stream()
-                .filter(other -> other.id() == version.id() && other != version)
-                .map(other -> other.card().card().covers().times());
+                        book.cards().stream()
+                                .filter(other -> other.id() == version.id() && other != version)
+                                .map(other -> other.card().card().covers().times())
+                                .toList());
     }
 
     @Override
@@ -54,22 +50,26 @@ final class OwnersTimes implements AnnouncedPrices.OwnTimes {
                 ? own
                 : without(
                         own,
-                        moment -> others(version).anyMatch(other -> Objects.equals(other.from(), moment)),
-                        moment -> others(version).anyMatch(other -> Objects.equals(other.until(), moment)));
+                        book.deals().stream()
+                                .filter(other -> other.id() == version.id() && other != version)
+                                .map(other -> other.deal().conditions().times())
+                                .toList());
     }
 
-    private Stream<Times> others(DealInForce version) {
-        return book.deals().stream()
-                .filter(other -> other.id() == version.id() && other != version)
-                .map(other -> other.deal().conditions().times());
-    }
-
-    private static Times without(Times own, Predicate<ZonedDateTime> another, Predicate<ZonedDateTime> earlier) {
+    /** Without the moments at which other versions of the same take turns with it. */
+    private static Times without(Times own, List<Times> others) {
         return new Times(
-                bound(own.from(), earlier), bound(own.until(), another), own.days(), own.opens(), own.closes());
+                bound(own.from(), others, Times::until),
+                bound(own.until(), others, Times::from),
+                own.days(),
+                own.opens(),
+                own.closes());
     }
 
-    private static @Nullable ZonedDateTime bound(@Nullable ZonedDateTime moment, Predicate<ZonedDateTime> version) {
-        return moment == null || version.test(moment) ? null : moment;
+    private static @Nullable ZonedDateTime bound(
+            @Nullable ZonedDateTime moment, List<Times> others, Function<Times, @Nullable ZonedDateTime> turn) {
+        return moment == null || others.stream().anyMatch(other -> Objects.equals(turn.apply(other), moment))
+                ? null
+                : moment;
     }
 }

@@ -35,7 +35,7 @@ record SizeField(String across, String down, List<String> columns, List<Line> li
             BigDecimal x = number(size.across());
             BigDecimal y = number(size.down());
             if (x != null && y != null) {
-                points.add(new Point(x, y, size.figures().lines()));
+                points.add(new Point(x, y, size.lines()));
             }
         }
         if (points.isEmpty()) {

@@ -3,25 +3,28 @@ package dev.steelyard.web.sold.lines;
 import java.util.Arrays;
 
 /**
- * A column of numbers that only grows. One thread writes; others read what had been written when they were told how far it
- * goes, since what was written is never changed.
+ * A column of numbers that only grows. One thread writes; others read the array they were handed as far as it went then,
+ * since what was written is never changed.
  */
 final class Numbers {
 
     private static final int FIRST = 1024;
 
-    private volatile long[] values = new long[FIRST];
-
-    long at(int place) {
-        return values[place];
-    }
+    private long[] values = new long[FIRST];
 
     void put(int place, long value) {
-        long[] now = values;
-        if (place == now.length) {
-            now = Arrays.copyOf(now, now.length * 2);
-            values = now;
+        if (place == values.length) {
+            values = Arrays.copyOf(values, values.length * 2);
         }
-        now[place] = value;
+        values[place] = value;
+    }
+
+    long last(int count) {
+        return values[count - 1];
+    }
+
+    /** As they are now, to be read as far as they go now. */
+    long[] now() {
+        return values;
     }
 }

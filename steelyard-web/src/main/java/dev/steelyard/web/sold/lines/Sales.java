@@ -38,7 +38,8 @@ public class Sales {
 
     /** What was sold until now. The first who asks waits until all of it is read. */
     public Sold sold() {
-        return new Sold(look(shops.current()).view(), shops.current());
+        Shop shop = shops.current();
+        return new Sold(look(shop), shop);
     }
 
     /** Where orders are looked for unless it is said, as the shop has it. */

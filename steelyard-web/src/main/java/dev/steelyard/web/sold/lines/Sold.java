@@ -1,58 +1,59 @@
 package dev.steelyard.web.sold.lines;
 
 import dev.steelyard.core.ladder.Over;
-import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.web.shop.Shop;
 import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.function.Function;
-import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 
 /** What was sold until a moment, and what can be asked of it. */
 public final class Sold {
 
-    private final SoldLines.View view;
-    private final SoldLines of;
+    /** Of most orders no more lines count apart; others take more room. */
+    private static final int MOST_TOGETHER = 16;
+
+    private final SoldView of;
+    private final SoldLines lines;
     private final int minor;
 
-    Sold(SoldLines.View view, Shop shop) {
-        this.view = view;
-        this.of = view.of();
+    Sold(SoldLines lines, Shop shop) {
+        this.lines = lines;
+        this.of = lines.view();
         this.minor = shop.minorDigits();
     }
 
     /** Whether anything was ever sold. */
     public boolean isEmpty() {
-        return view.orders() == 0;
+        return of.orders() == 0;
+    }
+
+    private LinePicking picking(Which which) {
+        return new LinePicking(of, lines.names, which);
     }
 
     /** What all lines that are meant come to. */
     public SoldFigures figures(Which which) {
         SoldSum sum = new SoldSum();
-        new LinePicking(view, which).each((order, line) -> sum.add(of, line));
+        picking(which).each((order, line) -> sum.add(of, line));
         return sum.figures(minor);
     }
 
     /** What a deal took off in the orders that are meant. */
     public BigDecimal saved(Which which) {
         BitSet orders = new BitSet();
-        new LinePicking(view, which).each((order, line) -> orders.set(order));
+        picking(which).each((order, line) -> orders.set(order));
         long saved = 0;
-        for (int use = 0; use < view.uses(); use++) {
-            if (of.useDeal.at(use) == which.of().id() && orders.get((int) of.useOrder.at(use))) {
-                saved += of.useSaved.at(use);
+        for (int use = 0; use < of.uses(); use++) {
+            if (of.useDeal()[use] == which.of().id() && orders.get((int) of.useOrder()[use])) {
+                saved += of.useSaved()[use];
             }
         }
         return BigDecimal.valueOf(saved, minor);
@@ -62,94 +63,34 @@ public final class Sold {
     public record Asked(Set<String> asks, boolean packs) {}
 
     public Asked asked(Which which) {
-        BitSet numbers = new BitSet();
-        new LinePicking(view, which).each((order, line) -> {
-            if (of.answers.at(line) != NamesSeen.NONE) {
-                numbers.set((int) of.answers.at(line));
+        BitSet shapes = new BitSet();
+        picking(which).each((order, line) -> {
+            int answers = of.answers(line);
+            if (answers != NamesSeen.NONE) {
+                shapes.set((int) of.shapes()[answers]);
             }
         });
         Set<String> asks = new TreeSet<>();
-        boolean[] packs = new boolean[1];
-        numbers.stream().mapToObj(of::asked).forEach(one -> {
-            asks.addAll(one.byName().keySet());
-            packs[0] |= one.pack() != null;
-        });
-        return new Asked(asks, packs[0]);
+        shapes.stream().mapToObj(lines::shape).forEach(asks::addAll);
+        boolean packs = asks.remove(SoldLines.PACK);
+        return new Asked(asks, packs);
     }
 
     /** The lines that are meant, told apart; the largest turnover first. Their sums are those of {@link #figures}. */
     public List<PartSold> by(Which which, By by) {
-        Map<Key, SoldSum> sums = new HashMap<>();
-        IntFunction<Key> key = key(by);
-        new LinePicking(view, which).each((order, line) -> sums.computeIfAbsent(key.apply(line), any -> new SoldSum())
-                .add(of, line));
+        LineKeys keys = new LineKeys(of, by, lines);
+        SumsByKey sums = new SumsByKey();
+        picking(which).each((order, line) -> sums.add(keys.of(line), of, line));
         List<PartSold> parts = new ArrayList<>();
-        sums.forEach((one, sum) -> parts.add(one.part(this, by, sum.figures(minor))));
+        sums.each((key, sum) -> parts.add(keys.part(key, sum.figures(minor))));
         parts.sort((one, other) ->
                 other.figures().turnover().compareTo(one.figures().turnover()));
         return parts;
     }
 
-    /** What tells a line apart, by numbers or a text. */
-    private record Key(long number, long second, @Nullable String text) {
-
-        PartSold part(Sold sold, By by, SoldFigures figures) {
-            return switch (by.what()) {
-                case PRODUCT, VARIANT, GROUP -> new PartSold(
-                        Objects.requireNonNullElse(sold.of.names.name((int) number), ""), 0, null, figures);
-                case CARD -> new PartSold("", number, null, figures);
-                case BREAK -> new PartSold(
-                        "",
-                        number,
-                        second == SoldLines.UNKNOWN
-                                ? null
-                                : BigDecimal.valueOf(second, SoldLines.FINE).stripTrailingZeros(),
-                        figures);
-                case ANSWER, PACK -> new PartSold(Objects.requireNonNullElse(text, ""), 0, null, figures);
-                case MONTH -> new PartSold(
-                        YearMonth.of((int) (number / 12), (int) (number % 12) + 1)
-                                .toString(),
-                        0,
-                        null,
-                        figures);
-            };
-        }
-    }
-
-    private IntFunction<Key> key(By by) {
-        return switch (by.what()) {
-            case PRODUCT -> line -> new Key(of.product.at(line), 0, null);
-            case VARIANT -> line -> new Key(of.item.at(line), 0, null);
-            case CARD -> line -> new Key(of.card.at(line), 0, null);
-            case BREAK -> line -> new Key(of.card.at(line), of.reached.at(line), null);
-            case GROUP -> line -> new Key(of.group.at((int) of.order.at(line)), 0, null);
-            case MONTH -> line -> {
-                LocalDate day = LocalDate.ofEpochDay(of.day.at((int) of.order.at(line)));
-                return new Key(day.getYear() * 12L + day.getMonthValue() - 1, 0, null);
-            };
-            case ANSWER -> answered(answers -> {
-                Answers.Answer answer = answers.byName().get(by.ask());
-                return answer == null ? null : written(answer);
-            });
-            case PACK -> answered(Answers::pack);
-        };
-    }
-
-    /** Each answers are looked at once. */
-    private IntFunction<Key> answered(Function<Answers, @Nullable String> said) {
-        Map<Long, Key> keys = new HashMap<>();
-        return line -> keys.computeIfAbsent(
-                of.answers.at(line), number -> new Key(0, 0, said.apply(of.asked((int) (long) number))));
-    }
-
-    private static String written(Answers.Answer answer) {
-        String unit = answer instanceof Answers.Answer.Typed typed ? typed.unit() : null;
-        return answer.text() + (unit == null ? "" : " " + unit);
-    }
-
     /** What an item was called when it was sold last; its SKU where it never was. */
     public String called(String sku) {
-        String name = of.called(of.names.seen(sku));
+        String name = lines.called(lines.names.seen(sku));
         return name == null ? sku : name;
     }
 
@@ -161,37 +102,21 @@ public final class Sold {
     public List<Long> orders(Which which, @Nullable Set<String> products) {
         BitSet goods = goods(products);
         BitSet orders = new BitSet();
-        new LinePicking(view, which).each((order, line) -> {
-            if (goods == null || goods.get((int) of.product.at(line))) {
+        picking(which).each((order, line) -> {
+            if (goods == null || goods.get(of.product(line))) {
                 orders.set(order);
             }
         });
-        return orders.stream().mapToObj(of.orderId::at).sorted().toList();
+        return orders.stream().mapToObj(order -> of.orderId()[order]).sorted().toList();
     }
 
     /** At which counts the orders that are meant stood. */
     public Stood stood(Which which, Counted by) {
-        BitSet goods = goods(by.goods());
+        Counting counting = new Counting(by, goods(by.goods()));
+        picking(which).each(counting::line);
+        counting.end();
         TreeMap<Long, Long> orders = new TreeMap<>();
-        Map<Long, Long> together = new HashMap<>();
-        int[] last = {-1};
-        new LinePicking(view, which).each((order, line) -> {
-            if (goods != null && !goods.get((int) of.product.at(line))) {
-                return;
-            }
-            long count = count(by.what(), line);
-            if (by.over() == Over.LINE) {
-                orders.merge(count, 1L, Long::sum);
-                return;
-            }
-            if (order != last[0]) {
-                together.values().forEach(sum -> orders.merge(sum, 1L, Long::sum));
-                together.clear();
-                last[0] = order;
-            }
-            together.merge(by.over() == Over.PRODUCT ? of.product.at(line) : 0, count, Long::sum);
-        });
-        together.values().forEach(sum -> orders.merge(sum, 1L, Long::sum));
+        counting.counts.forEach((count, times) -> orders.put(count, times[0]));
         orders.remove(0L);
         return new Stood(
                 orders,
@@ -203,12 +128,72 @@ public final class Sold {
                 by.unit());
     }
 
+    /** Counts what lines of an order come to together, or each by itself. */
+    private final class Counting {
+
+        private final Counted by;
+        private final @Nullable BitSet goods;
+        private final Map<Long, long[]> counts = new HashMap<>();
+        private long[] keys = new long[MOST_TOGETHER];
+        private long[] sums = new long[MOST_TOGETHER];
+        private int together;
+        private int last = -1;
+
+        Counting(Counted by, @Nullable BitSet goods) {
+            this.by = by;
+            this.goods = goods;
+        }
+
+        void line(int order, int line) {
+            if (goods != null && !goods.get(of.product(line))) {
+                return;
+            }
+            long count = count(by.what(), line);
+            if (by.over() == Over.LINE) {
+                stood(count);
+                return;
+            }
+            if (order != last) {
+                end();
+                last = order;
+            }
+            add(by.over() == Over.PRODUCT ? of.product()[line] : 0, count);
+        }
+
+        /** An order has few lines: what they count with is looked for one by one. */
+        private void add(long key, long count) {
+            for (int i = 0; i < together; i++) {
+                if (keys[i] == key) {
+                    sums[i] += count;
+                    return;
+                }
+            }
+            if (together == keys.length) {
+                keys = Arrays.copyOf(keys, together * 2);
+                sums = Arrays.copyOf(sums, together * 2);
+            }
+            keys[together] = key;
+            sums[together++] = count;
+        }
+
+        void end() {
+            for (int i = 0; i < together; i++) {
+                stood(sums[i]);
+            }
+            together = 0;
+        }
+
+        private void stood(long count) {
+            counts.computeIfAbsent(count, any -> new long[1])[0]++;
+        }
+    }
+
     private long count(Counted.What what, int line) {
         return switch (what) {
-            case PIECES -> of.pieces.at(line);
-            case AMOUNT -> Math.max(0, of.amount.at(line));
-            case AMOUNT_EACH -> Math.max(0, of.amount.at(line)) / of.pieces.at(line);
-            case SPEND -> of.before.at(line);
+            case PIECES -> of.pieces()[line];
+            case AMOUNT -> Math.max(0, of.amount()[line]);
+            case AMOUNT_EACH -> Math.max(0, of.amount()[line]) / of.pieces()[line];
+            case SPEND -> of.before()[line];
         };
     }
 
@@ -217,32 +202,41 @@ public final class Sold {
             return null;
         }
         BitSet goods = new BitSet();
-        skus.stream().mapToInt(of.names::seen).filter(number -> number >= 0).forEach(goods::set);
+        skus.stream().mapToInt(lines.names::seen).filter(number -> number >= 0).forEach(goods::set);
         return goods;
     }
 
     /**
-     * Orders by two measurements: how many lines, and what they came to, at each pair of what was typed.
+     * Lines by two measurements: how many there are at each pair of what was typed.
      *
      * @return empty where nothing was measured by both
      */
     public List<SizeSold> sizes(Which which, String across, String down) {
-        Map<List<String>, SoldSum> sums = new HashMap<>();
-        IntFunction<Key> x = key(By.answer(across));
-        IntFunction<Key> y = key(By.answer(down));
-        new LinePicking(view, which).each((order, line) -> {
-            String first = x.apply(line).text();
-            String second = y.apply(line).text();
-            if (first != null && second != null) {
-                sums.computeIfAbsent(Arrays.asList(first, second), any -> new SoldSum())
-                        .add(of, line);
+        int[] times = new int[of.asked().length];
+        picking(which).each((order, line) -> {
+            if (of.answers(line) != NamesSeen.NONE) {
+                times[of.answers(line)]++;
             }
         });
+        LineKeys x = new LineKeys(of, By.answer(across), lines);
+        LineKeys y = new LineKeys(of, By.answer(down), lines);
+        Map<Long, long[]> pairs = new HashMap<>();
+        for (int answers = 0; answers < times.length; answers++) {
+            if (times[answers] > 0) {
+                long pair = ((long) x.answered(answers) << Integer.SIZE) | y.answered(answers);
+                pairs.computeIfAbsent(pair, any -> new long[1])[0] += times[answers];
+            }
+        }
         List<SizeSold> sizes = new ArrayList<>();
-        sums.forEach((pair, sum) -> sizes.add(new SizeSold(pair.get(0), pair.get(1), sum.figures(minor))));
+        pairs.forEach((pair, count) -> {
+            SizeSold size = new SizeSold(x.text((int) (pair >> Integer.SIZE)), y.text((int) (long) pair), count[0]);
+            if (!size.across().isEmpty() && !size.down().isEmpty()) {
+                sizes.add(size);
+            }
+        });
         return sizes;
     }
 
-    /** Lines of one size, as it was typed. */
-    public record SizeSold(String across, String down, SoldFigures figures) {}
+    /** How many lines had one size, as it was typed. */
+    public record SizeSold(String across, String down, long lines) {}
 }

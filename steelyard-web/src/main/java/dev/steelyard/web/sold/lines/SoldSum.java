@@ -15,20 +15,20 @@ final class SoldSum {
     private long known;
     private long cost;
 
-    void add(SoldLines of, int line) {
-        long order = of.order.at(line);
+    void add(SoldView of, int line) {
+        long order = of.order()[line];
         if (order != lastOrder) {
             orders++;
             lastOrder = order;
         }
         lines++;
-        pieces += of.pieces.at(line);
-        long measured = of.amount.at(line);
+        pieces += of.pieces()[line];
+        long measured = of.amount()[line];
         amount = measured == SoldLines.UNKNOWN ? amount : amount + measured;
-        turnover += of.turnover.at(line);
-        reduced += of.reduced.at(line);
-        known += of.known.at(line);
-        cost += of.cost.at(line);
+        turnover += of.turnover()[line];
+        reduced += of.reduced()[line];
+        known += of.known()[line];
+        cost += of.cost()[line];
     }
 
     SoldFigures figures(int minor) {

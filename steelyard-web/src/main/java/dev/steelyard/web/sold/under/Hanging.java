@@ -1,5 +1,6 @@
 package dev.steelyard.web.sold.under;
 
+import dev.steelyard.core.ladder.Break;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.sold.lines.Counted;
 import dev.steelyard.web.sold.lines.Which;
@@ -13,4 +14,15 @@ import java.util.List;
  * @param counted as the ladder on the beam counts
  * @param thresholds of everyone's breaks, ascending, as they are typed now
  */
-public record Hanging(Beam beam, Which.Of of, Counted counted, List<BigDecimal> thresholds) {}
+public record Hanging(Beam beam, Which.Of of, Counted counted, List<BigDecimal> thresholds) {
+
+    /** Everyone's, ascending. */
+    public static List<BigDecimal> thresholds(List<Break> rows) {
+        return rows.stream()
+                .filter(row -> row.group() == null)
+                .map(Break::from)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

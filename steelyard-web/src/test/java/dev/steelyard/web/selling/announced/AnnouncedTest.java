@@ -3,6 +3,7 @@ package dev.steelyard.web.selling.announced;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.store.keys.MadeKeys;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
@@ -88,6 +89,20 @@ class AnnouncedTest {
                 .contains(",BRU-1,12");
         assertThat(new String(maren.bytes("/sheets/price-list.jsonld"), StandardCharsets.UTF_8))
                 .contains("\"priceType\":\"https://schema.org/StrikethroughPrice\",\"price\":13");
+        assertThat(MadeKeys.calls(app)
+                        .post("/api/v1/prices", "{\"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}]}")
+                        .json()
+                        .at("/lines/0/lowest30Days")
+                        .asString(""))
+                .isEqualTo("13.00");
+        assertThat(MadeKeys.calls(app)
+                        .post(
+                                "/api/v1/prices",
+                                "{\"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}], \"customer\": {\"group\": \"Boatyard\"}}")
+                        .json()
+                        .at("/lines/0/lowest30Days")
+                        .isMissingNode())
+                .isTrue();
         app.sql()
                 .sql("update shop set lowest_named = false, revision = revision + 1")
                 .update();
