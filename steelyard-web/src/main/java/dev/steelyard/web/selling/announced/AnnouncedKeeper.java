@@ -4,19 +4,22 @@ import dev.steelyard.core.announced.Announced;
 import dev.steelyard.core.announced.AnnouncedPrices;
 import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.announced.AnnouncedSpans.New;
 import dev.steelyard.web.selling.announced.AnnouncedSpans.Until;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableSet;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -35,6 +38,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class AnnouncedKeeper {
 
     private static final Logger log = LoggerFactory.getLogger(AnnouncedKeeper.class);
+    private static final int TOGETHER = 5_000;
 
     private final AnnouncedSpans spans;
     private final Books books;
@@ -43,6 +47,7 @@ public class AnnouncedKeeper {
     private final TransactionTemplate transaction;
     private final Clock clock;
     private @Nullable Until seen;
+    private @Nullable BookInForce kept;
 
     AnnouncedKeeper(
             AnnouncedSpans spans,
@@ -75,6 +80,7 @@ public class AnnouncedKeeper {
     /** Looks at how far prices are kept anew when it looks next. */
     synchronized void forget() {
         seen = null;
+        kept = null;
     }
 
     /** Keeps what is announced by the newest prices, at once. */
@@ -102,32 +108,53 @@ public class AnnouncedKeeper {
         if (until.revision() > book.revision()) {
             return; // another node has newer prices, and kept them
         }
-        boolean first = until.revision() < 0;
-        boolean changed = until.revision() != book.revision();
-        Map<String, String> open = spans.open();
         AnnouncedPrices prices = OwnersTimes.prices(book);
-        if (!first && !changed) {
+        if (until.revision() == book.revision()) {
             NavigableSet<ZonedDateTime> moments =
                     transitions.between(until.sweptAt().atZone(now.getZone()), now);
-            Set<Product> products = moments.isEmpty() ? Set.of() : transitions.products();
-            moments.forEach(moment -> at(moment, products, prices, open));
-        } else {
-            Set<String> gone = new HashSet<>(open.keySet());
-            List<Product> all = book.goods();
-            all.forEach(product ->
-                    product.items().forEach(item -> gone.remove(item.sku().value())));
-            close(List.copyOf(gone), now.toInstant(), open);
-            at(now, all, prices, open);
-            if (first) {
-                past.fill(book, prices, now);
+            if (!moments.isEmpty()) {
+                Set<Product> products = transitions.products();
+                Map<String, String> open = spans.open(skus(products));
+                moments.forEach(moment -> at(moment, products, prices, open));
             }
+        } else {
+            changed(book, until, prices, now);
         }
         spans.put(new Until(book.revision(), now.toInstant()));
+        kept = book;
     }
 
-    private void close(List<String> skus, Instant at, Map<String, String> open) {
-        spans.close(skus, at);
-        skus.forEach(open::remove);
+    /** Prices have changed: those of the goods that did, where nothing else has, else all. */
+    private void changed(BookInForce book, Until until, AnnouncedPrices prices, ZonedDateTime now) {
+        BookInForce last = kept;
+        boolean some = last != null
+                && last.revision() == until.revision()
+                && last.shop().rules().equals(book.shop().rules())
+                && last.cards().equals(book.cards())
+                && last.deals().equals(book.deals())
+                && Objects.equals(last.book().tax(), book.book().tax());
+        SharedList.Change<Product> change =
+                some ? last.goods().to(book.goods()) : new SharedList.Change<>(List.of(), book.goods());
+        Map<String, String> open = some
+                ? spans.open(Stream.of(skus(change.gone()), skus(change.come()))
+                        .flatMap(List::stream)
+                        .toList())
+                : spans.open();
+        Set<String> gone = new HashSet<>(open.keySet());
+        skus(change.come()).forEach(gone::remove);
+        spans.close(List.copyOf(gone), now.toInstant());
+        gone.forEach(open::remove);
+        at(now, change.come(), prices, open);
+        if (until.revision() < 0) {
+            past.fill(book, prices, now);
+        }
+    }
+
+    private static List<String> skus(Collection<Product> products) {
+        return products.stream()
+                .flatMap(product -> product.items().stream())
+                .map(item -> item.sku().value())
+                .toList();
     }
 
     private void at(
@@ -152,8 +179,17 @@ public class AnnouncedKeeper {
                     open.put(sku, after);
                 }
             }
+            if (ended.size() + begun.size() >= TOGETHER) {
+                write(ended, begun, moment);
+            }
         }
+        write(ended, begun, moment);
+    }
+
+    private void write(List<String> ended, List<New> begun, ZonedDateTime moment) {
         spans.close(ended, moment.toInstant());
-        spans.open(begun);
+        spans.begin(begun);
+        ended.clear();
+        begun.clear();
     }
 }

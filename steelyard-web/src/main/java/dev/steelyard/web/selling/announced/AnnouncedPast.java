@@ -44,7 +44,7 @@ class AnnouncedPast {
                         .ifPresent(announced -> fill(product.id(), item, now.toInstant(), first, all));
             }
         }
-        spans.open(all);
+        spans.begin(all);
     }
 
     private void fill(long product, Item item, Instant now, Instant first, List<New> to) {

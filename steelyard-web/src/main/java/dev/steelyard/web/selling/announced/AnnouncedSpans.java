@@ -4,8 +4,11 @@ import dev.steelyard.core.announced.Announced;
 import dev.steelyard.core.announced.PriceSpan;
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.base.database.UtcColumns;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was announced from when until when, by the SKU of what is ordered. */
 @Repository
 class AnnouncedSpans {
+
+    private static final int AT_ONCE = 1_000;
 
     private final JdbcTemplate sql;
     private final RowIds ids;
@@ -66,11 +71,29 @@ class AnnouncedSpans {
     Map<String, String> open() {
         Map<String, String> open = new HashMap<>();
         sql.query("select sku, price, per from announced_price where until_at is null", row -> {
-            open.put(
-                    row.getString(1),
-                    row.getBigDecimal(2).stripTrailingZeros().toPlainString() + " " + row.getString(3));
+            put(row, open);
         });
         return open;
+    }
+
+    /** The same of some items. */
+    Map<String, String> open(List<String> skus) {
+        Map<String, String> open = new HashMap<>();
+        for (int i = 0; i < skus.size(); i += AT_ONCE) {
+            List<String> some = skus.subList(i, Math.min(skus.size(), i + AT_ONCE));
+            sql.query(
+                    "select sku, price, per from announced_price where until_at is null and sku in ("
+                            + String.join(",", Collections.nCopies(some.size(), "?")) + ")",
+                    row -> {
+                        put(row, open);
+                    },
+                    some.toArray());
+        }
+        return open;
+    }
+
+    private static void put(ResultSet row, Map<String, String> to) throws SQLException {
+        to.put(row.getString(1), row.getBigDecimal(2).stripTrailingZeros().toPlainString() + " " + row.getString(3));
     }
 
     /** A price with its unit, so that two can be compared. */
@@ -94,7 +117,7 @@ class AnnouncedSpans {
     record New(String sku, Announced announced, Instant from, @Nullable Instant until) {}
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void open(List<New> all) {
+    public void begin(List<New> all) {
         List<Object[]> rows = new ArrayList<>();
         for (New one : all) {
             rows.add(new Object[] {

@@ -33,9 +33,8 @@ final class LineKeys {
         this.of = of;
         this.by = by;
         this.lines = lines;
-        this.ofAnswers = by.what() == By.What.ANSWER || by.what() == By.What.PACK
-                ? new int[of.asked().length]
-                : new int[0];
+        this.ofAnswers =
+                by.what() == By.What.ANSWER || by.what() == By.What.PACK ? new int[of.asked().length] : new int[0];
         Arrays.fill(ofAnswers, -1);
     }
 
@@ -61,8 +60,8 @@ final class LineKeys {
     private int month(int order) {
         if (order != lastOrder) {
             lastOrder = order;
-            lastMonth = months.computeIfAbsent(
-                    of.day()[order], day -> number(YearMonth.from(LocalDate.ofEpochDay(day))));
+            lastMonth =
+                    months.computeIfAbsent(of.day()[order], day -> number(YearMonth.from(LocalDate.ofEpochDay(day))));
         }
         return lastMonth;
     }
@@ -107,8 +106,8 @@ final class LineKeys {
 
     PartSold part(int number, SoldFigures figures) {
         return switch (by.what()) {
-            case PRODUCT, VARIANT, GROUP ->
-                new PartSold(Objects.requireNonNullElse(lines.names.name(number - 1), ""), 0, null, figures);
+            case PRODUCT, VARIANT, GROUP -> new PartSold(
+                    Objects.requireNonNullElse(lines.names.name(number - 1), ""), 0, null, figures);
             case CARD -> new PartSold("", (Long) keys.get(number), null, figures);
             case BREAK -> at(lines.place(number), figures);
             default -> new PartSold(keys.get(number).toString(), 0, null, figures);

@@ -150,8 +150,7 @@ final class SoldLines {
         turnover.put(lines, scaled(row.left(), minor));
         BigDecimal byBreaks = row.reduced() == null ? BigDecimal.ZERO : row.reduced();
         reduced.put(lines, scaled(byBreaks.add(row.total()).subtract(row.left()), minor));
-        BigDecimal net =
-                row.taxIncluded() && row.tax() != null ? row.left().subtract(row.tax()) : row.left();
+        BigDecimal net = row.taxIncluded() && row.tax() != null ? row.left().subtract(row.tax()) : row.left();
         known.put(lines, row.cost() == null ? 0 : scaled(net, minor));
         cost.put(lines, row.cost() == null ? 0 : scaled(row.cost(), FINE));
         lines++;
