@@ -90,7 +90,9 @@ class AnnouncedTest {
         assertThat(new String(maren.bytes("/sheets/price-list.jsonld"), StandardCharsets.UTF_8))
                 .contains("\"priceType\":\"https://schema.org/StrikethroughPrice\",\"price\":13");
         assertThat(MadeKeys.calls(app)
-                        .post("/api/v1/prices", "{\"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}]}")
+                        .post(
+                                "/api/v1/prices",
+                                "{\"together\": false, \"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}]}")
                         .json()
                         .at("/lines/0/lowest30Days")
                         .asString(""))
@@ -98,7 +100,7 @@ class AnnouncedTest {
         assertThat(MadeKeys.calls(app)
                         .post(
                                 "/api/v1/prices",
-                                "{\"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}], \"customer\": {\"group\": \"Boatyard\"}}")
+                                "{\"together\": false, \"lines\": [{\"sku\": \"BRU-1\", \"quantity\": 1}], \"customer\": {\"group\": \"Boatyard\"}}")
                         .json()
                         .at("/lines/0/lowest30Days")
                         .isMissingNode())
