@@ -92,6 +92,8 @@ public class DemoOrders {
             }
         }
         orders.bring(made);
+        past.announcedAnew();
+        shops.raiseRevision();
         return wanted;
     }
 

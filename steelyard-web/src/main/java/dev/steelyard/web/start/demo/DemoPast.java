@@ -67,4 +67,10 @@ class DemoPast {
                 brush);
         return day;
     }
+
+    /** What was announced is filled in once more, now that History says what was before. */
+    void announcedAnew() {
+        sql.update("delete from announced_price");
+        sql.update("update announced_until set revision = -1");
+    }
 }
