@@ -116,4 +116,12 @@ class SoldByHandTest {
         assertThat(page.locator("#none-fits")).isVisible();
         assertThat(page.locator("#period")).hasValue("own");
     }
+
+    /** A card that was never live has sold nothing by itself: the orders of its goods stand under its beam. */
+    @Test
+    void aNewCardIsDrawnOverTheOrdersOfItsGoods() {
+        CardHands.begin(page, "SHK", "quantity");
+        assertThat(page.locator("#under-says")).containsText("Of its goods, by other prices: ");
+        assertThat(page.locator(".sold-bars .stood").first()).isVisible();
+    }
 }

@@ -185,7 +185,7 @@ class CardEditor implements Editor {
                 Sentences.of(step, showing.meant(), covered, subject::called),
                 fields,
                 page,
-                CardHanging.of(showing.entry().id(), card, beam, step == CardStep.PIECE));
+                CardHanging.of(showing.entry().id(), card, subject.covered(card), beam, step == CardStep.PIECE));
     }
 
     /** The shop’s groups, and those that the card’s breaks name. */

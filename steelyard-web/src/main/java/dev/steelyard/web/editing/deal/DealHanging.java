@@ -29,6 +29,7 @@ final class DealHanging {
         return new Hanging(
                 beam,
                 Which.Of.deal(id),
+                null,
                 new Counted(
                         ladder.counts() == Counts.SPEND ? Counted.What.SPEND : Counted.What.PIECES,
                         Over.CARD,

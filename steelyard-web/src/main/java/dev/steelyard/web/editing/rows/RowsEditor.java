@@ -174,6 +174,7 @@ class RowsEditor implements Editor {
         return new Hanging(
                 beam,
                 Which.Of.product(entry.sku()),
+                null,
                 new Counted(Counted.What.PIECES, rows == null ? Over.LINE : rows.over(), null, null),
                 rows == null ? List.of() : Hanging.thresholds(rows.breaks()));
     }

@@ -15,6 +15,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Counted(What what, Over over, @Nullable Unit unit, @Nullable Set<String> goods) {
 
+    /** The same of some products only, by their SKUs. */
+    public Counted of(@Nullable Set<String> products) {
+        return new Counted(what, over, unit, products);
+    }
+
     /** What is counted. */
     public enum What {
         PIECES,

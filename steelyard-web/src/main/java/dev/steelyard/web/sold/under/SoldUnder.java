@@ -39,7 +39,13 @@ public class SoldUnder {
                 .at(Sales.where(shops.current()))
                 .of(hanging.of().kind() == Which.Kind.DEAL ? Which.Of.ALL : hanging.of())
                 .within(shops.today().minusMonths(MONTHS).plusDays(1), null);
-        Stood stood = sold.stood(which, hanging.counted());
+        Stood own = sold.stood(which, hanging.counted());
+        // amounts that another card measured may be of another kind
+        boolean byItself =
+                own.all() > 0 || hanging.goods() == null || hanging.counted().what() != Counted.What.PIECES;
+        Stood stood = byItself
+                ? own
+                : sold.stood(which.of(Which.Of.ALL), hanging.counted().of(hanging.goods()));
         String link = SoldLink.to(hanging.of());
         if (stood.all() == 0) {
             return new Under(
@@ -65,7 +71,11 @@ public class SoldUnder {
                         .toList(),
                 "order",
                 "How many orders of the last twelve months stood at each count, under the beam");
-        return new Under(bars, sentence(stood, thresholds, what), rows(stood, thresholds, what), link);
+        return new Under(
+                bars,
+                (byItself ? "" : "Of its goods, by other prices: ") + sentence(stood, thresholds, what),
+                rows(stood, thresholds, what),
+                link);
     }
 
     private static boolean isNear(double value, BigDecimal from) {
