@@ -167,6 +167,7 @@ class CardEditor implements Editor {
                 formula -> prepared == null || asked == null
                         ? null
                         : prepared.valueOf(formula, asked).orElse(null),
+                (price, amount) -> asked == null ? null : subject.margins().of(asked.item(), price, amount),
                 step == CardStep.ASK
                         ? pictures.all().stream()
                                 .map(picture -> new CardPage.Picture(picture.file(), picture.name()))

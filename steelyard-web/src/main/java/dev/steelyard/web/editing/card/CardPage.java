@@ -2,6 +2,7 @@ package dev.steelyard.web.editing.card;
 
 import dev.steelyard.core.formula.function.FormulaFunction;
 import dev.steelyard.core.formula.function.Functions;
+import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.web.base.picture.Beam;
 import dev.steelyard.web.base.picture.CurvePicture;
 import dev.steelyard.web.base.picture.PieceDrawing;
@@ -11,6 +12,7 @@ import dev.steelyard.web.editing.trial.CoveredGoods;
 import dev.steelyard.web.editing.trial.Weights;
 import dev.steelyard.web.editing.words.FindingLine;
 import dev.steelyard.web.editing.words.Translations;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param vocabulary what goods and customers are told apart by: by the word in files, each value with its name
  * @param overlaps where live cards cover the same, a sentence each
  * @param shop the shop page in small
+ * @param packMargins of the goods that are tried
  */
 record CardPage(
         CardFields fields,
@@ -45,6 +48,7 @@ record CardPage(
         Generator generator,
         @Nullable ShopPreview shop,
         Values values,
+        PackMargins packMargins,
         List<Picture> pictures,
         Translations texts) {
 
@@ -55,6 +59,22 @@ record CardPage(
     interface Values {
         @Nullable
         String of(String formula);
+    }
+
+    /** The margin of so much of the goods that are tried, in the unit that their cost is of. */
+    interface PackMargins {
+        @Nullable
+        BigDecimal of(BigDecimal price, BigDecimal amount);
+    }
+
+    /** “31.2 %” of a pack's price without tax; empty where a number cannot be read, or the cost is not known. */
+    public String packMargin(PackView pack) {
+        BigDecimal price =
+                DecimalText.read(fields.text(pack.place() + "/price")).value();
+        BigDecimal amount =
+                DecimalText.read(fields.text(pack.place() + "/amount")).value();
+        BigDecimal margin = price == null || amount == null ? null : packMargins.of(price, amount);
+        return margin == null ? "" : margin.toPlainString() + " %";
     }
 
     /** A formula’s field. */

@@ -2,6 +2,7 @@ package dev.steelyard.web.goods.about;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.web.book.Books;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
@@ -56,5 +57,24 @@ class SmallestMarginsTest {
         assertThat(maren.get("/goods/13").text()).contains("Margin");
         app.sql().sql("update staff set rights = '' where sign_in = 'maren'").update();
         assertThat(maren.get("/goods/13").text()).doesNotContain("Margin ").contains("Off shelf");
+    }
+
+    /** Lead at 2.60 a kilo: 25 kg at 92.00 are 77.31 without tax, of which 12.31 are left. */
+    @Test
+    void aPackShowsWhatItsPriceLeaves(App app) {
+        app.sql()
+                .sql("update product set unit_cost = 2.60, revision = revision + 1 where sku = 'LEAD'")
+                .update();
+        app.sql().sql("update shop set revision = revision + 1").update();
+        app.sql()
+                .sql("update product set revision = (select revision from shop) where sku = 'LEAD'")
+                .update();
+        app.bean(Books.class).refresh();
+        long card = app.sql()
+                .sql("select id from draft where name = 'Lead ballast in packs'")
+                .query(Long.class)
+                .single();
+
+        assertThat(maren.get("/cards/" + card + "?step=piece").text()).contains("15.9 %");
     }
 }
