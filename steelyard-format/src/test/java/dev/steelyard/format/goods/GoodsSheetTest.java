@@ -42,7 +42,7 @@ class GoodsSheetTest {
         for (CsvForm form : CsvForm.values()) {
             Path file = folder.resolve("goods." + kind.ending());
             try (OutputStream out = Files.newOutputStream(file);
-                    GoodsSheetWriter sheet = new GoodsSheetWriter(kind, form, out, "EUR")) {
+                    GoodsSheetWriter sheet = new GoodsSheetWriter(kind, form, out, "EUR", Set.of())) {
                 sheet.add(ROPE);
             }
             FileLook look = new FileLook(GoodsColumn.values());

@@ -1,14 +1,18 @@
 package dev.steelyard.web.goods.intake;
 
+import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.goods.GoodsSheetWriter;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableKind;
 import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.goods.GoodsTexts;
 import dev.steelyard.web.shop.Shops;
+import dev.steelyard.web.shop.people.Allowed;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Controller;
@@ -38,13 +42,15 @@ class GoodsOutController {
     public void out(
             @RequestParam(defaultValue = "XLSX") TableKind kind,
             @RequestParam(defaultValue = "POINT") CsvForm form,
+            HttpServletRequest request,
             HttpServletResponse response)
             throws IOException {
         response.setContentType(kind.mediaType());
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment("goods", "goods", kind.ending()));
+        Set<GoodsColumn> kept = Allowed.toSeeCosts(request) ? Set.of() : Set.of(GoodsColumn.UNIT_COST);
         List<Long> all = sql.queryForList("select id from product order by id", Long.class);
         try (GoodsSheetWriter sheet = new GoodsSheetWriter(
-                kind, form, response.getOutputStream(), shops.current().currency())) {
+                kind, form, response.getOutputStream(), shops.current().currency(), kept)) {
             for (int from = 0; from < all.size(); from += AT_A_TIME) {
                 for (GoodsTexts.Now one : texts.of(all.subList(from, Math.min(all.size(), from + AT_A_TIME)))) {
                     sheet.add(one.texts());

@@ -38,5 +38,6 @@ class SignedIn implements HandlerInterceptor, WebMvcConfigurer {
         }
         page.addObject("keepsTheShop", keeps);
         page.addObject("mayDraft", drafts);
+        page.addObject("seesCosts", Allowed.toSeeCosts(request));
     }
 }

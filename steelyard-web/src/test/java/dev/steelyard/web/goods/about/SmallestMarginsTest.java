@@ -6,6 +6,7 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.testing.App;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.WithApp;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -57,6 +58,33 @@ class SmallestMarginsTest {
         assertThat(maren.get("/goods/13").text()).contains("Margin");
         app.sql().sql("update staff set rights = '' where sign_in = 'maren'").update();
         assertThat(maren.get("/goods/13").text()).doesNotContain("Margin ").contains("Off shelf");
+    }
+
+    @Test
+    void costsAreShownToThoseWhoMakePricesOrKeepGoodsAlone(App app) {
+        for (String rights : List.of("DRAFT", "LIVE")) {
+            app.sql()
+                    .sql("update staff set rights = ? where sign_in = 'maren'")
+                    .param(rights)
+                    .update();
+            assertThat(maren.get("/goods/13/about").body()).as(rights).contains("value=\"8.20\"");
+            assertThat(maren.get("/goods/13").text()).as(rights).contains("Unit cost");
+            assertThat(maren.get("/sheets/goods/out?kind=CSV").body())
+                    .as(rights)
+                    .containsPattern("BRU-1.*8\\.2");
+        }
+        app.sql().sql("update staff set rights = '' where sign_in = 'maren'").update();
+        assertThat(maren.get("/goods/13/about").body())
+                .contains("Deck brush")
+                .doesNotContain("8.20")
+                .doesNotContain("unitCost")
+                .doesNotContain("variantCost");
+        assertThat(maren.get("/goods/13").text()).doesNotContain("Unit cost");
+        assertThat(maren.get("/sheets").text()).contains("tax classes.").doesNotContain("costs");
+        assertThat(maren.get("/sheets/goods/out?kind=CSV").body())
+                .contains("BRU-1")
+                .doesNotContain("unit cost")
+                .doesNotContainPattern("BRU-1.*8\\.2");
     }
 
     /** Lead at 2.60 a kilo: 25 kg at 92.00 are 77.31 without tax, of which 12.31 are left. */
