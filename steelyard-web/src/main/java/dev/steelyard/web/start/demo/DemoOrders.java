@@ -79,6 +79,7 @@ public class DemoOrders {
         if (wanted == 0 || !past.isNew()) {
             return 0;
         }
+        shops.hold();
         BookInForce book = books.refresh();
         LocalDate today = shops.today();
         LocalDate marked = past.brushMarked(today, book.shop().zone());
