@@ -125,12 +125,9 @@ public final class AnnouncedPrices {
     }
 
     private boolean isForATime(PricedBasket basket, PricedLine line, PreparedCard card) {
-        return isBounded(times.of(card))
+        return times.of(card).isForATime()
                 || line.reached() != null && line.reached().validity().dated()
-                || basket.dealt().used().stream().map(Dealt.Used::deal).anyMatch(deal -> isBounded(times.of(deal)));
-    }
-
-    private static boolean isBounded(Times one) {
-        return one.from() != null || one.until() != null || one.hasHours();
+                || basket.dealt().used().stream().map(Dealt.Used::deal).anyMatch(deal -> times.of(deal)
+                        .isForATime());
     }
 }

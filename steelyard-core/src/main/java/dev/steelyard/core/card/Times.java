@@ -97,6 +97,11 @@ public record Times(
         return !days.isEmpty() || opens != null || closes != null;
     }
 
+    /** Whether moments, days of the week or hours bound it. */
+    public boolean isForATime() {
+        return from != null || until != null || hasHours();
+    }
+
     /** Hours past midnight belong to the day on which they open. */
     private boolean openAt(ZonedDateTime at) {
         LocalTime time = at.toLocalTime();

@@ -93,12 +93,18 @@ public record Margins(
      * @return none where the cost is not known
      */
     public @Nullable BigDecimal lowest(Item item, BigDecimal margin, int decimals) {
+        BigDecimal least = least(item, BigDecimal.ONE, margin);
+        return least == null ? null : least.setScale(decimals, RoundingMode.CEILING);
+    }
+
+    /** The lowest price that keeps a margin, exact to 34 digits; none where the cost is not known. */
+    private @Nullable BigDecimal least(Item item, BigDecimal units, BigDecimal margin) {
         BigDecimal cost = item.unitCost();
         return cost == null
                 ? null
-                : cost.multiply(HUNDRED.add(contained(item)), Decimals.EXACT)
-                        .divide(HUNDRED.subtract(margin), Decimals.EXACT)
-                        .setScale(decimals, RoundingMode.CEILING);
+                : cost.multiply(units, Decimals.EXACT)
+                        .multiply(HUNDRED.add(contained(item)), Decimals.EXACT)
+                        .divide(HUNDRED.subtract(margin), Decimals.EXACT);
     }
 
     /**
@@ -111,13 +117,10 @@ public record Margins(
      */
     public @Nullable BigDecimal largestReduction(
             Item item, BigDecimal price, BigDecimal units, BigDecimal margin, int decimals) {
-        BigDecimal cost = item.unitCost();
-        if (cost == null || price.signum() <= 0) {
+        BigDecimal least = least(item, units, margin);
+        if (least == null || price.signum() <= 0) {
             return null;
         }
-        BigDecimal least = cost.multiply(units, Decimals.EXACT)
-                .multiply(HUNDRED.add(contained(item)), Decimals.EXACT)
-                .divide(HUNDRED.subtract(margin), Decimals.EXACT);
         return price.subtract(least, Decimals.EXACT)
                 .multiply(HUNDRED, Decimals.EXACT)
                 .divide(price, decimals, RoundingMode.FLOOR)

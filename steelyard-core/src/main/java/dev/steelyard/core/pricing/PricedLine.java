@@ -72,11 +72,13 @@ public record PricedLine(
     /** What its pieces, or their billable units where they are measured, cost the shop; none where nobody said. */
     public @Nullable BigDecimal cost() {
         BigDecimal each = item.unitCost();
-        if (each == null) {
-            return null;
-        }
-        BigDecimal piece = billable == null ? each : each.multiply(billable.value(), Decimals.EXACT);
-        return piece.multiply(BigDecimal.valueOf(quantity), Decimals.EXACT);
+        return each == null ? null : each.multiply(units(), Decimals.EXACT);
+    }
+
+    /** What a unit cost is of: its pieces, or all their billable units where they are measured. */
+    public BigDecimal units() {
+        BigDecimal pieces = BigDecimal.valueOf(quantity);
+        return billable == null ? pieces : pieces.multiply(billable.value(), Decimals.EXACT);
     }
 
     /** Whether a piece costs less than the shelf price. */

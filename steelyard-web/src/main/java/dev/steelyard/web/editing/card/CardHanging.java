@@ -28,13 +28,13 @@ final class CardHanging {
      * @param rates whether the beam shown is that of the last case's rate
      */
     static @Nullable Hanging of(long id, RateCard card, List<Product> covered, @Nullable Beam beam, boolean rates) {
+        if (beam == null) {
+            return null;
+        }
         Ladder ladder = card.ladder();
         Set<String> goods = covered.size() > MOST_GOODS
                 ? null
                 : covered.stream().map(one -> one.sku().value()).collect(Collectors.toUnmodifiableSet());
-        if (beam == null) {
-            return null;
-        }
         if (rates) {
             return card.cases().all().stream()
                     .map(one -> one.piece())

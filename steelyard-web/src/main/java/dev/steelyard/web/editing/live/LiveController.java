@@ -14,12 +14,10 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -168,10 +166,7 @@ class LiveController {
         Draft entry = drafts.get(kind, id);
         Reach reach = pages.reach(kind, entry, number)
                 .orElseThrow(() -> new NotThere("For this version it cannot be told whose price changes."));
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "whose price changes", "csv"));
+        FileNames.csv(response, entry.name(), "whose price changes");
         try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
             csv.printRecord("sku", "name", "order", "now", "card now", "then", "card then", "difference");
             for (Reach.Row row : reach.changed()) {

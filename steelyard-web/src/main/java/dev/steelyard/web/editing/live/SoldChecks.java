@@ -6,7 +6,6 @@ import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
 import dev.steelyard.web.editing.trial.Subject;
-import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.DearerBound;
 import dev.steelyard.web.sold.replay.ReplayResult;
@@ -37,9 +36,7 @@ class SoldChecks {
      */
     Optional<SoldCheck> of(LiveShown kind, Draft entry, DraftDocument version, Subject subject, int most) {
         BigDecimal bound = subject.shop().bounds().dearest();
-        Which which = Which.ALL
-                .at(Sales.where(subject.shop()))
-                .within(subject.today().minusDays(DearerBound.DAYS - 1L), null);
+        Which which = DearerBound.orders(subject.shop(), subject.today());
         return kind.tried(entry, version, "", subject)
                 .flatMap(tried -> replays.atOnce(tried, new Replays.Terms(which, Assumption.SAME, bound), most))
                 .map(result -> new SoldCheck(

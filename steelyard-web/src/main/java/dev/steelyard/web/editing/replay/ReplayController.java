@@ -2,7 +2,6 @@ package dev.steelyard.web.editing.replay;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Ids;
-import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -113,9 +112,7 @@ class ReplayController {
     }
 
     private ReplayRun found(DraftKind kind, long id, long run) {
-        return replays.find(run)
-                .filter(one -> one.kind().equals(kind.where()) && one.subject() == id)
-                .orElseThrow(() -> new NotThere("This replay is no longer kept."));
+        return replays.get(kind.where(), id, run);
     }
 
     /** Begins one in the background. */

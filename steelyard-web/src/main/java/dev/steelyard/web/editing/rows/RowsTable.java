@@ -24,8 +24,12 @@ final class RowsTable {
     private final MarginToKeep keeping;
     private final int decimals;
 
-    /** @param everyone what everyone pays; none where the item has no breaks, or nothing can be drawn */
-    /** @param keeping the margin to be kept, as typed; empty for the one that counts */
+    /**
+     * Told of one item.
+     *
+     * @param everyone what everyone pays; none where the item has no breaks, or nothing can be drawn
+     * @param keeping the margin to be kept, as typed; empty for the one that counts
+     */
     RowsTable(Item item, @Nullable PieceCurve everyone, Margins margins, String keeping, int decimals) {
         this.margins = margins;
         this.keeping = MarginToKeep.of(keeping, margins, item);

@@ -38,28 +38,6 @@ public record CardTrialView(
         List<Many> many,
         @Nullable String margin) {
 
-    /** The same with the margin of its price. */
-    CardTrialView withMargin(@Nullable String percent) {
-        return new CardTrialView(
-                text,
-                goods,
-                asks,
-                packs,
-                refusal,
-                faults,
-                perPiece,
-                total,
-                billable,
-                next,
-                other,
-                moved,
-                figures,
-                steps,
-                passedOver,
-                many,
-                percent);
-    }
-
     /** Something that can be ordered. */
     public record Goods(String sku, String name, boolean covered) {}
 

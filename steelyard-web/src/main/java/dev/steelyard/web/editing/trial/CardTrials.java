@@ -69,31 +69,24 @@ public final class CardTrials {
         PricedLine line = (PricedLine) result;
         boolean ours = line.card().equals(card.name());
         return view(
-                        null,
-                        Map.of(),
-                        each(line),
-                        total(line),
-                        line.billable() == null ? null : Show.figure(line.billable()),
-                        next(line),
-                        ours ? null : line.card(),
-                        line.figures().stream()
-                                .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
-                                .toList(),
-                        ReckoningText.of(line.reckoning(), Words.owners()),
-                        ReckoningText.passedOver(line.reckoning(), Words.owners()))
-                .withMargin(margin(line));
+                null,
+                Map.of(),
+                each(line),
+                total(line),
+                line.billable() == null ? null : Show.figure(line.billable()),
+                next(line),
+                ours ? null : line.card(),
+                line.figures().stream()
+                        .map(figure -> figure.label() + " " + Show.figure(figure.figure()))
+                        .toList(),
+                ReckoningText.of(line.reckoning(), Words.owners()),
+                ReckoningText.passedOver(line.reckoning(), Words.owners()),
+                margin(line));
     }
 
     /** “28.4 %” of the price without tax; none where the cost is not known. */
     private @Nullable String margin(PricedLine line) {
-        BigDecimal units = BigDecimal.valueOf(line.quantity());
-        BigDecimal margin = subject.margins()
-                .of(
-                        line.item(),
-                        line.total().value(),
-                        line.billable() == null
-                                ? units
-                                : units.multiply(line.billable().value()));
+        BigDecimal margin = subject.margins().of(line.item(), line.total().value(), line.units());
         return margin == null ? null : margin.toPlainString() + " %";
     }
 
@@ -113,7 +106,7 @@ public final class CardTrials {
         Map<String, String> byField = new LinkedHashMap<>();
         faults.forEach(fault ->
                 byField.putIfAbsent(fault.place().code(), Words.owners().sentence(fault.what())));
-        return view(why, byField, "", "", null, null, null, List.of(), List.of(), List.of());
+        return view(why, byField, "", "", null, null, null, List.of(), List.of(), List.of(), null);
     }
 
     private CardTrialView view(
@@ -126,7 +119,8 @@ public final class CardTrials {
             @Nullable String other,
             List<String> figures,
             List<ReckoningText.Line> steps,
-            List<String> passedOver) {
+            List<String> passedOver,
+            @Nullable String margin) {
         return new CardTrialView(
                 text,
                 goods(),
@@ -144,7 +138,7 @@ public final class CardTrials {
                 steps,
                 passedOver,
                 text.get(TrialText.MANY).equals("on") ? many() : List.of(),
-                null);
+                margin);
     }
 
     /** “Friday 16 April, 22:00”, where days or hours keep it from being tried at noon. */

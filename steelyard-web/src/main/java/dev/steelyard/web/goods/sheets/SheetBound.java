@@ -6,7 +6,6 @@ import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchState;
 import dev.steelyard.web.shop.Shops;
-import dev.steelyard.web.sold.lines.Sales;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.DearerBound;
 import dev.steelyard.web.sold.replay.Replays;
@@ -38,8 +37,7 @@ class SheetBound {
         if (bound == null || batch.state() != BatchState.READY) {
             return null;
         }
-        Which which =
-                Which.ALL.at(Sales.where(book.shop())).within(shops.today().minusDays(DearerBound.DAYS - 1L), null);
+        Which which = DearerBound.orders(book.shop(), shops.today());
         return replays.atOnce(
                         tried.of(batch.id(), "", book),
                         new Replays.Terms(which, Assumption.SAME, bound),

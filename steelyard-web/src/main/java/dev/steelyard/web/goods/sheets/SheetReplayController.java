@@ -102,9 +102,7 @@ class SheetReplayController {
     }
 
     private ReplayRun found(long id, long run) {
-        return replays.find(run)
-                .filter(one -> one.kind().equals(KIND) && one.subject() == id)
-                .orElseThrow(() -> new NotThere("This replay is no longer kept."));
+        return replays.get(KIND, id, run);
     }
 
     @PostMapping

@@ -14,7 +14,6 @@ import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -23,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -83,9 +81,7 @@ class LowestController {
     @GetMapping("/goods/{id}/lowest.csv")
     void csv(@PathVariable long id, HttpServletResponse response) throws IOException {
         GoodsEntry entry = found(id);
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(entry.name(), "lowest prices", "csv"));
+        FileNames.csv(response, entry.name(), "lowest prices");
         try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
             csv.printRecord("day", "sku", "lowest price for everyone, of one");
             for (var day : days(entry.product().items()).entrySet()) {

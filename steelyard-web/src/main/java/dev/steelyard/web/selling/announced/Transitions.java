@@ -30,12 +30,8 @@ final class Transitions {
                                 .map(card -> card.card().card().covers().times()),
                         book.deals().stream()
                                 .map(deal -> deal.deal().conditions().times()))
-                .filter(Transitions::bounded)
+                .filter(Times::isForATime)
                 .toList();
-    }
-
-    private static boolean bounded(Times one) {
-        return one.from() != null || one.until() != null || one.hasHours();
     }
 
     /** Those after one moment up to another, the first first: midnights among them, where dated rows begin and end. */
@@ -75,11 +71,11 @@ final class Transitions {
         Set<Product> products = new HashSet<>();
         book.cards().stream()
                 .map(card -> card.card().card().covers())
-                .filter(covers -> bounded(covers.times()))
+                .filter(covers -> covers.times().isForATime())
                 .forEach(covers -> book.directory().covered(covers).forEach(products::add));
         book.deals().stream()
                 .map(deal -> deal.deal())
-                .filter(deal -> bounded(deal.conditions().times()))
+                .filter(deal -> deal.conditions().times().isForATime())
                 .forEach(deal -> book.directory().items(deal.acted()).forEach(item -> products.add(item.product())));
         book.goods().stream().filter(Transitions::isDated).forEach(products::add);
         return products;

@@ -12,7 +12,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -106,9 +105,7 @@ class CodesPages {
     @GetMapping("/{id:\\d{1,18}}/codes.csv")
     void csv(@PathVariable long id, HttpServletResponse response) throws IOException {
         CodeList list = list(id);
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(list.name(), "codes", "csv"));
+        FileNames.csv(response, list.name(), "codes");
         try (Writer out = response.getWriter()) {
             out.write("code,used,orders\r\n");
             long after = 0;

@@ -7,10 +7,8 @@ import dev.steelyard.web.shop.Shops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -58,9 +56,7 @@ class OrdersController {
     /** The same as a file. */
     @GetMapping("/orders.csv")
     void csv(@RequestParam Map<String, String> sent, HttpServletResponse response) throws IOException {
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment("orders", "orders", "csv"));
+        FileNames.csv(response, "orders", "orders");
         try (Writer writer = response.getWriter()) {
             orders.write(OrderSearch.read(sent), new OrderCsv(writer, views));
         }

@@ -16,7 +16,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.Writer;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,7 +23,6 @@ import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -75,9 +73,7 @@ class SoldFiguresController {
             throws IOException {
         SoldSearch search = search(sent);
         boolean costs = Allowed.to(Right.DRAFT, request);
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment("sold", "sold", "csv"));
+        FileNames.csv(response, "sold", "sold");
         try (Writer writer = response.getWriter();
                 CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
             List<String> heading = new ArrayList<>(List.of(

@@ -7,13 +7,11 @@ import dev.steelyard.web.base.page.FileNames;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 
 /** What came of a replay as a file: all it was told apart by. */
 public final class ReplayCsv {
@@ -36,9 +34,7 @@ public final class ReplayCsv {
      */
     public static void answer(ReplayRun run, String name, boolean margins, HttpServletResponse response)
             throws IOException {
-        response.setContentType("text/csv; charset=UTF-8");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, FileNames.attachment(name, "replay", "csv"));
+        FileNames.csv(response, name, "replay");
         try (CSVPrinter csv = new CSVPrinter(response.getWriter(), CSVFormat.RFC4180)) {
             List<String> heading = new ArrayList<>(List.of(
                     "tried",

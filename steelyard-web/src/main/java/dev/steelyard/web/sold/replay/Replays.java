@@ -1,6 +1,7 @@
 package dev.steelyard.web.sold.replay;
 
 import dev.steelyard.core.replay.Assumption;
+import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.sold.lines.Which;
@@ -131,8 +132,11 @@ public class Replays {
         runs.ended(id, State.CANCELLED, "");
     }
 
-    public Optional<ReplayRun> find(long id) {
-        return runs.find(id);
+    /** One of what it is of. @throws NotThere where it is not kept, or is of something else */
+    public ReplayRun get(String kind, long subject, long id) {
+        return runs.find(id)
+                .filter(one -> one.kind().equals(kind) && one.subject() == subject)
+                .orElseThrow(() -> new NotThere("This replay is no longer kept."));
     }
 
     /** Those of a draft, the latest first, without what came of them. */
