@@ -90,6 +90,11 @@ final class BenchedApp implements AutoCloseable {
         client("use steelyard; " + statements);
     }
 
+    /** What its database answers to a question of one line. */
+    String ask(String question) throws IOException, InterruptedException {
+        return client("use steelyard; " + question).strip();
+    }
+
     private String client(String statements) throws IOException, InterruptedException {
         Process client = new ProcessBuilder(
                         "mariadb",

@@ -10,6 +10,7 @@ import dev.steelyard.core.card.Times;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Dealt;
 import dev.steelyard.core.deal.Occasion;
+import dev.steelyard.core.ladder.BreaksInForce;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
@@ -18,13 +19,17 @@ import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.pricing.PricedLine;
+import dev.steelyard.core.reckoning.Step.Figure;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -121,13 +126,35 @@ public final class AnnouncedPrices {
         int decimals =
                 book.rules().roundingFor(priced.item().product(), card.card()).unitPriceDecimals();
         return Optional.of(new Announced(
-                left.divide(units, decimals, RoundingMode.HALF_UP), per, isForATime(basket, priced, card)));
+                left.divide(units, decimals, RoundingMode.HALF_UP), per, isForATime(basket, priced, card, at)));
     }
 
-    private boolean isForATime(PricedBasket basket, PricedLine line, PreparedCard card) {
+    private boolean isForATime(PricedBasket basket, PricedLine line, PreparedCard card, ZonedDateTime at) {
         return times.of(card).isForATime()
                 || line.reached() != null && line.reached().validity().dated()
+                || isRateForATime(line, card.card(), at.toLocalDate())
                 || basket.dealt().used().stream().map(Dealt.Used::deal).anyMatch(deal -> times.of(deal)
                         .isForATime());
+    }
+
+    /** Whether the break of a rate that its billable amount reaches, or one of its slices, holds for a time. */
+    private static boolean isRateForATime(PricedLine line, RateCard card, LocalDate day) {
+        Figure billable = line.billable();
+        if (billable == null || !card.hasDatedBreaks()) {
+            return false;
+        }
+        return card.cases().all().stream()
+                .filter(one -> one.piece() instanceof PiecePrice.Rate)
+                .map(one -> (PiecePrice.Rate) one.piece())
+                .filter(rate -> rate.breaks() != null)
+                .anyMatch(rate -> isForATime(rate, billable, day));
+    }
+
+    private static boolean isForATime(PiecePrice.Rate rate, Figure billable, LocalDate day) {
+        PiecePrice.RateBreaks breaks = Objects.requireNonNull(rate.breaks());
+        BreaksInForce inForce = breaks.prepared(rate.unit()).inForce(null, day);
+        int reached = inForce.indexReached(rate.unit().toBase(billable.value()));
+        return IntStream.rangeClosed(breaks.slices() ? 0 : Math.max(reached, 0), reached)
+                .anyMatch(at -> inForce.get(at).validity().dated());
     }
 }

@@ -1,8 +1,11 @@
 package dev.steelyard.core.card;
 
+import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.PriceRows;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -84,6 +87,17 @@ public record RateCard(
                 .filter(Choice.class::isInstance)
                 .map(Choice.class::cast)
                 .toList();
+    }
+
+    /** Whether any of its breaks, of pieces or of a rate, holds for a time only. */
+    public boolean hasDatedBreaks() {
+        Stream<Break> ofPieces = ladder == null ? Stream.empty() : ladder.rows().stream();
+        Stream<Break> ofRates = cases.all().stream()
+                .filter(one -> one.piece() instanceof PiecePrice.Rate)
+                .map(one -> ((PiecePrice.Rate) one.piece()).breaks())
+                .filter(Objects::nonNull)
+                .flatMap(breaks -> breaks.rows().stream());
+        return Stream.concat(ofPieces, ofRates).anyMatch(one -> one.validity().dated());
     }
 
     /** The own price rows that count for an item in place of the ladder; none where the ladder counts. */

@@ -207,7 +207,32 @@ class LowestPriceTest {
                 .hasValue(new Announced(money("2.60"), Unit.M, true));
     }
 
+    /** Rope at 3.10 a metre, from half a metre at 2.80 in April 2027, of which the rate's own break says so. */
+    @Test
+    void aDatedBreakOfARateLowersWhatEveryonePaysForATime() {
+        Product rope = Product.of(new Sku("ROPE-12"), "Rope", null);
+        Validity april = new Validity(LocalDate.of(2027, 4, 1), LocalDate.of(2027, 5, 1));
+        List<Break> rows = List.of(
+                new Break(money("0.5"), money("2.80"), null, april),
+                new Break(50, money("2.50"), null, Validity.ALWAYS));
+        ZonedDateTime march = ZonedDateTime.of(2027, 3, 31, 23, 59, 0, 0, BERLIN);
+        for (boolean slices : List.of(false, true)) {
+            PiecePrice.Rate rate = new PiecePrice.Rate(
+                    "length", Unit.M, money("3.10"), null, null, null, new PiecePrice.RateBreaks(slices, rows));
+            PriceBook book = PriceBook.of(RandomCards.EURO, List.of(byTheMetre(rate, Times.ALWAYS)), List.of(rope));
+            AnnouncedPrices prices = new AnnouncedPrices(book, ALWAYS, null);
+
+            assertThat(prices.of(rope.items().get(0), march)).hasValue(new Announced(money("3.10"), Unit.M, false));
+            assertThat(prices.of(rope.items().get(0), march.plusMinutes(1)))
+                    .hasValue(new Announced(money(slices ? "2.95" : "2.80"), Unit.M, true));
+        }
+    }
+
     private static PreparedCard byTheMetre(String price, Times times) {
+        return byTheMetre(PiecePrice.Rate.of("length", Unit.M, price), times);
+    }
+
+    private static PreparedCard byTheMetre(PiecePrice.Rate rate, Times times) {
         Measurement length = new Measurement(
                 "length",
                 "Length",
@@ -223,10 +248,10 @@ class LowestPriceTest {
                 null,
                 null);
         return PreparedCard.prepare(
-                        RateCard.named("Rope at " + price)
+                        RateCard.named("Rope at " + rate.price())
                                 .asks(List.of(length))
                                 .covers(new Covers(GoodsRule.EVERYTHING, Set.of(), Audience.EVERYONE, times))
-                                .piece(PiecePrice.Rate.of("length", Unit.M, price))
+                                .piece(rate)
                                 .build(),
                         "EUR")
                 .orThrow();

@@ -3,6 +3,7 @@ package dev.steelyard.web.book;
 import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.PriceBook;
+import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.tax.TaxRules;
 import dev.steelyard.web.goods.Assortment;
 import dev.steelyard.web.goods.Categories;
@@ -12,6 +13,7 @@ import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.Taxes;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -123,6 +125,25 @@ public class Books {
             }
             return now;
         }
+    }
+
+    /**
+     * The same goods with the cards and deals that counted at any time since a moment, in the caller's transaction: right for
+     * a moment since which nothing but those has changed.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public BookInForce since(BookInForce now, Instant moment) {
+        List<CardInForce> counted = cards.since(now.shop(), moment);
+        List<DealInForce> dealt = deals.since(now.shop(), moment);
+        PriceBook book = now.book()
+                .next(
+                        now.shop().rules(),
+                        counted.stream().map(CardInForce::card).toList(),
+                        dealt.stream().map(DealInForce::deal).toList(),
+                        now.book().tax(),
+                        new SharedList.Change<>(List.of(), List.of()));
+        return new BookInForce(
+                now.shop(), now.assortment(), counted, dealt, now.margins(), now.groups(), now.categories(), book);
     }
 
     private BookInForce build() {

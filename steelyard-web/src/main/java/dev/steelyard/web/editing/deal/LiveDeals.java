@@ -9,6 +9,7 @@ import dev.steelyard.web.editing.draft.Counting;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.InForce;
 import dev.steelyard.web.shop.Shop;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -25,8 +26,17 @@ class LiveDeals implements DealsInForce {
 
     @Override
     public List<DealInForce> of(Shop shop) {
+        return deals(inForce.of(DraftKind.DEAL, shop.zone()), shop);
+    }
+
+    @Override
+    public List<DealInForce> since(Shop shop, Instant moment) {
+        return deals(inForce.since(DraftKind.DEAL, shop.zone(), moment), shop);
+    }
+
+    private static List<DealInForce> deals(List<Counting> versions, Shop shop) {
         List<DealInForce> live = new ArrayList<>();
-        for (Counting version : inForce.of(DraftKind.DEAL, shop.zone())) {
+        for (Counting version : versions) {
             Deal whole = Documents.readDeal(version.document().root(), shop.zone())
                     .sound()
                     .orElseThrow(() -> new IllegalStateException("version " + version.number() + " of deal "

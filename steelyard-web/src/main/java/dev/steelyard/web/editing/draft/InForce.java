@@ -31,7 +31,16 @@ public class InForce {
     /** All of a kind, in their order; of one of them the version that counts first comes first. */
     @Transactional(readOnly = true)
     public List<Counting> of(DraftKind kind, ZoneId zone) {
-        Map<Long, Standing> standings = releases.all(kind);
+        return counting(kind, zone, releases.all(kind));
+    }
+
+    /** The same with what counted at any time since a moment. */
+    @Transactional(readOnly = true)
+    public List<Counting> since(DraftKind kind, ZoneId zone, Instant moment) {
+        return counting(kind, zone, releases.all(kind, moment));
+    }
+
+    private List<Counting> counting(DraftKind kind, ZoneId zone, Map<Long, Standing> standings) {
         Map<List<Long>, StoredVersion> documents = new HashMap<>();
         versions.released(kind)
                 .forEach(version -> documents.put(List.of(version.draftId(), version.number()), version));

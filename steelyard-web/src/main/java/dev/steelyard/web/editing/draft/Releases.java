@@ -93,10 +93,15 @@ public class Releases {
     /** How each card stands that is there. */
     @Transactional(readOnly = true)
     public Map<Long, Standing> all(DraftKind kind) {
+        return all(kind, clock.instant());
+    }
+
+    /** How each stood at a moment, but for whether it is paused now: what has begun since was to come then. */
+    @Transactional(readOnly = true)
+    public Map<Long, Standing> all(DraftKind kind, Instant now) {
         Map<Long, List<Release>> byDraft = new LinkedHashMap<>();
         releases.standing(kind).forEach(release -> byDraft.computeIfAbsent(release.draftId(), any -> new ArrayList<>())
                 .add(release.release()));
-        Instant now = clock.instant();
         Map<Long, Standing> standings = new LinkedHashMap<>();
         drafts.inOrder(kind)
                 .forEach(draft -> standings.put(

@@ -11,6 +11,7 @@ import dev.steelyard.web.editing.draft.Counting;
 import dev.steelyard.web.editing.draft.DraftKind;
 import dev.steelyard.web.editing.draft.InForce;
 import dev.steelyard.web.shop.Shop;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +43,17 @@ class LiveCards implements CardsInForce {
 
     @Override
     public List<CardInForce> of(Shop shop) {
+        return cards(inForce.of(DraftKind.CARD, shop.zone()), shop);
+    }
+
+    @Override
+    public List<CardInForce> since(Shop shop, Instant moment) {
+        return cards(inForce.since(DraftKind.CARD, shop.zone(), moment), shop);
+    }
+
+    private List<CardInForce> cards(List<Counting> versions, Shop shop) {
         List<CardInForce> live = new ArrayList<>();
-        for (Counting version : inForce.of(DraftKind.CARD, shop.zone())) {
+        for (Counting version : versions) {
             PreparedCard whole = prepared(version, shop.rules());
             CardState state = version.paused() ? CardState.PAUSED : CardState.LIVE;
             whole.card()

@@ -140,14 +140,14 @@ public class AnnouncedKeeper {
                         .flatMap(List::stream)
                         .toList())
                 : spans.open();
+        if (until.revision() < 0) {
+            past.fill(book, now, open);
+        }
         Set<String> gone = new HashSet<>(open.keySet());
         skus(change.come()).forEach(gone::remove);
         spans.close(List.copyOf(gone), now.toInstant());
         gone.forEach(open::remove);
         at(now, change.come(), prices, open);
-        if (until.revision() < 0) {
-            past.fill(book, prices, now);
-        }
     }
 
     private static List<String> skus(Collection<Product> products) {

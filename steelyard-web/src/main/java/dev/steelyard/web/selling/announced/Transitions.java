@@ -66,13 +66,14 @@ final class Transitions {
         }
     }
 
-    /** The products whose price may change by itself: those that cards and deals for a time cover, and those with dated rows. */
+    /** The products whose price may change by itself: those that cards and deals for a time and cards with
+     * dated breaks cover, and those with dated rows. */
     Set<Product> products() {
         Set<Product> products = new HashSet<>();
         book.cards().stream()
-                .map(card -> card.card().card().covers())
-                .filter(covers -> covers.times().isForATime())
-                .forEach(covers -> book.directory().covered(covers).forEach(products::add));
+                .map(card -> card.card().card())
+                .filter(card -> card.covers().times().isForATime() || card.hasDatedBreaks())
+                .forEach(card -> book.directory().covered(card.covers()).forEach(products::add));
         book.deals().stream()
                 .map(deal -> deal.deal())
                 .filter(deal -> deal.conditions().times().isForATime())

@@ -2,13 +2,13 @@ package dev.steelyard.web.sold.figures;
 
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.sold.lines.Sold;
+import dev.steelyard.web.sold.lines.SizesSold;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.LongSummaryStatistics;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * How many lines had which size, by two measurements, as a coloured table.
@@ -22,33 +22,28 @@ record SizeField(String across, String down, List<String> columns, List<Line> li
     private static final int MOST = 9;
     private static final int SHADES = 5;
 
+    /** A thousandth of the unit. */
+    private static final long FINEST_STEP = 1_000;
+
     /** A row of the table. */
     public record Line(String name, List<Cell> cells) {}
 
     /** @param shade from 0, for none, to 5 */
     public record Cell(String count, int shade, String says) {}
 
-    /** None where no size is a pair of plain numbers. */
-    static Optional<SizeField> of(String across, String down, List<Sold.SizeSold> sizes) {
-        List<Point> points = new ArrayList<>();
-        for (Sold.SizeSold size : sizes) {
-            BigDecimal x = number(size.across());
-            BigDecimal y = number(size.down());
-            if (x != null && y != null) {
-                points.add(new Point(x, y, size.lines()));
-            }
-        }
-        if (points.isEmpty()) {
+    /** None where no size is a pair of numbers. */
+    static Optional<SizeField> of(String across, String down, SizesSold sizes) {
+        if (sizes.lines().length == 0) {
             return Optional.empty();
         }
-        Steps x = Steps.over(points.stream().map(Point::x).toList());
-        Steps y = Steps.over(points.stream().map(Point::y).toList());
+        Steps x = Steps.over(sizes.across());
+        Steps y = Steps.over(sizes.down());
         long[][] counts = new long[y.count()][x.count()];
         long most = 0;
-        for (Point point : points) {
-            int row = y.at(point.y());
-            int column = x.at(point.x());
-            counts[row][column] += point.lines();
+        for (int size = 0; size < sizes.lines().length; size++) {
+            int row = y.at(sizes.down()[size]);
+            int column = x.at(sizes.across()[size]);
+            counts[row][column] += sizes.lines()[size];
             most = Math.max(most, counts[row][column]);
         }
         List<Line> lines = new ArrayList<>();
@@ -70,38 +65,36 @@ record SizeField(String across, String down, List<String> columns, List<Line> li
         return Optional.of(new SizeField(across, down, columns, lines));
     }
 
-    private record Point(BigDecimal x, BigDecimal y, long lines) {}
+    /** Round steps over what there is, in millionths: at most nine. */
+    private record Steps(long first, long step, int count) {
 
-    private static @Nullable BigDecimal number(String typed) {
-        return typed.matches("\\d{1,12}(\\.\\d{1,6})?") ? new BigDecimal(typed) : null;
-    }
-
-    /** Round steps over what there is: at most nine. */
-    private record Steps(BigDecimal first, BigDecimal step, int count) {
-
-        static Steps over(List<BigDecimal> values) {
-            BigDecimal least = values.stream().reduce(BigDecimal::min).orElseThrow();
-            BigDecimal most = values.stream().reduce(BigDecimal::max).orElseThrow();
-            BigDecimal wanted = most.subtract(least).divide(BigDecimal.valueOf(MOST - 1), 6, RoundingMode.CEILING);
-            BigDecimal step = BigDecimal.ONE.movePointLeft(3);
-            int[] factors = {2, 5, 10};
-            for (int i = 0; step.compareTo(wanted) < 0; i++) {
-                step = BigDecimal.ONE
-                        .movePointLeft(3 - i / factors.length)
-                        .multiply(BigDecimal.valueOf(factors[i % factors.length]));
+        static Steps over(long[] values) {
+            LongSummaryStatistics all = Arrays.stream(values).summaryStatistics();
+            long wanted = (all.getMax() - all.getMin() + MOST - 2) / (MOST - 1);
+            long ten = FINEST_STEP;
+            int[] factors = {1, 2, 5};
+            int factor = 0;
+            while (ten * factors[factor] < wanted) {
+                factor = (factor + 1) % factors.length;
+                ten *= factor == 0 ? 10 : 1;
             }
-            BigDecimal first = least.divide(step, 0, RoundingMode.FLOOR).multiply(step);
-            int count = most.subtract(first).divide(step, 0, RoundingMode.FLOOR).intValue() + 1;
-            return new Steps(first, step, count);
+            long step = ten * factors[factor];
+            long first = Math.floorDiv(all.getMin(), step) * step;
+            return new Steps(first, step, (int) ((all.getMax() - first) / step) + 1);
         }
 
-        int at(BigDecimal value) {
-            return value.subtract(first).divide(step, 0, RoundingMode.FLOOR).intValue();
+        int at(long value) {
+            return (int) ((value - first) / step);
         }
 
         String name(int at) {
-            BigDecimal from = first.add(step.multiply(BigDecimal.valueOf(at)));
-            return Decimals.plain(from, 0) + " – " + Decimals.plain(from.add(step), 0);
+            BigDecimal from =
+                    BigDecimal.valueOf(first).add(BigDecimal.valueOf(step).multiply(BigDecimal.valueOf(at)));
+            return shown(from) + " – " + shown(from.add(BigDecimal.valueOf(step)));
+        }
+
+        private static String shown(BigDecimal millionths) {
+            return Decimals.plain(millionths.movePointLeft(SizesSold.DECIMALS), 0);
         }
     }
 }

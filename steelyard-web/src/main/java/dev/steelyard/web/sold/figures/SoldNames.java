@@ -117,6 +117,13 @@ final class SoldNames {
                 .orElse("");
     }
 
+    /** A measurement with the unit it is typed in. */
+    Sold.Measured measurement(String ask) {
+        return asks(ask)
+                .map(one -> new Sold.Measured(ask, ((Measurement) one).unit()))
+                .orElseThrow();
+    }
+
     /** Where among all that is asked. */
     int place(String ask) {
         return asking.stream()

@@ -81,16 +81,18 @@ class SoldPages {
                                 costs))
                         .toList(),
                 Math.max(0, parts.size() - MOST_ROWS),
-                bySize
-                        ? SizeField.of(
-                                        names.label(measures.get(0)) + ", " + names.measured(measures.get(0)),
-                                        names.label(measures.get(1)) + ", " + names.measured(measures.get(1)),
-                                        sold.sizes(which, measures.get(0), measures.get(1)))
-                                .orElse(null)
-                        : null,
+                bySize ? sizes(names, sold, which, measures.get(0), measures.get(1)) : null,
                 MonthBars.of(sold.by(which, By.of(By.What.MONTH)), minor),
                 measure != null,
                 costs);
+    }
+
+    private static @Nullable SizeField sizes(SoldNames names, Sold sold, Which which, String across, String down) {
+        return SizeField.of(
+                        names.label(across) + ", " + names.measured(across),
+                        names.label(down) + ", " + names.measured(down),
+                        sold.sizes(which, names.measurement(across), names.measurement(down)))
+                .orElse(null);
     }
 
     /** The parts with their names, for a file. */

@@ -67,7 +67,7 @@ final class LineKeys {
     }
 
     /** Each answers are looked at once. */
-    int answered(int answers) {
+    private int answered(int answers) {
         if (answers == NamesSeen.NONE) {
             return number("");
         }
@@ -97,11 +97,6 @@ final class LineKeys {
         numbers.put(key, keys.size());
         keys.add(key);
         return keys.size() - 1;
-    }
-
-    /** What a text stands for; empty where nothing was answered. */
-    String text(int number) {
-        return (String) keys.get(number);
     }
 
     PartSold part(int number, SoldFigures figures) {

@@ -1,6 +1,7 @@
 package dev.steelyard.web.sold.lines;
 
 import dev.steelyard.core.ladder.Over;
+import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.shop.Shop;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -207,36 +208,20 @@ public final class Sold {
     }
 
     /**
-     * Lines by two measurements: how many there are at each pair of what was typed.
+     * A measurement that lines are laid out by.
      *
-     * @return empty where nothing was measured by both
+     * @param ask by its name in formulas
      */
-    public List<SizeSold> sizes(Which which, String across, String down) {
+    public record Measured(String ask, Unit unit) {}
+
+    /** Lines by two measurements: how many there are of each size that was typed, those typed in other units among them. */
+    public SizesSold sizes(Which which, Measured across, Measured down) {
         int[] times = new int[of.asked().length];
         picking(which).each((order, line) -> {
             if (of.answers(line) != NamesSeen.NONE) {
                 times[of.answers(line)]++;
             }
         });
-        LineKeys x = new LineKeys(of, By.answer(across), lines);
-        LineKeys y = new LineKeys(of, By.answer(down), lines);
-        Map<Long, long[]> pairs = new HashMap<>();
-        for (int answers = 0; answers < times.length; answers++) {
-            if (times[answers] > 0) {
-                long pair = ((long) x.answered(answers) << Integer.SIZE) | y.answered(answers);
-                pairs.computeIfAbsent(pair, any -> new long[1])[0] += times[answers];
-            }
-        }
-        List<SizeSold> sizes = new ArrayList<>();
-        pairs.forEach((pair, count) -> {
-            SizeSold size = new SizeSold(x.text((int) (pair >> Integer.SIZE)), y.text((int) (long) pair), count[0]);
-            if (!size.across().isEmpty() && !size.down().isEmpty()) {
-                sizes.add(size);
-            }
-        });
-        return sizes;
+        return SizesSold.of(times, lines.typed(across, times.length), lines.typed(down, times.length));
     }
-
-    /** How many lines had one size, as it was typed. */
-    public record SizeSold(String across, String down, long lines) {}
 }

@@ -40,6 +40,7 @@ final class SoldLines {
     private final NamesSeen askedTexts = new NamesSeen();
     private Answers[] asked = new Answers[FIRST];
     private int askedCount;
+    private final NumbersTyped typed = new NumbersTyped();
     private final Numbers shapes = new Numbers();
     private final Map<Set<String>, Integer> shapeNumbers = new HashMap<>();
     private final List<Set<String>> shapeNames = new ArrayList<>();
@@ -124,6 +125,11 @@ final class SoldLines {
         return shapeNames.get(number);
     }
 
+    /** What was typed for a measurement, by the number of the answers, in millionths of its unit. */
+    synchronized long[] typed(Sold.Measured measured, int length) {
+        return typed.of(measured.ask(), measured.unit(), length);
+    }
+
     /** Stands for a pack among names, which have no space. */
     static final String PACK = " pack";
 
@@ -205,6 +211,7 @@ final class SoldLines {
             }
             asked[askedCount] = read;
             shapes.put(askedCount, shape(read));
+            typed.put(askedCount, read);
             askedCount++;
         }
         return number;
@@ -221,7 +228,7 @@ final class SoldLines {
         });
     }
 
-    private static long scaled(@Nullable BigDecimal value, int decimals) {
+    static long scaled(@Nullable BigDecimal value, int decimals) {
         return value == null
                 ? UNKNOWN
                 : value.movePointRight(decimals)

@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.announced;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.store.keys.MadeKeys;
@@ -12,6 +13,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -141,8 +143,48 @@ class AnnouncedTest {
 
         var spans = app.bean(AnnouncedSpans.class).of("BRU-1", Instant.now().minus(Duration.ofDays(50)));
 
-        assertThat(spans).extracting(span -> span.price().toPlainString()).containsExactly("14.2", "15", "15");
+        assertThat(spans).extracting(span -> span.price().toPlainString()).containsExactly("14.2", "15");
         assertThat(spans.get(0).until()).isEqualTo(spans.get(1).from());
+    }
+
+    /** Rope was 2.90 a metre by a version of its card that another one, at 3.10, took the place of 20 days ago. */
+    @Test
+    void daysOfBeforeAreFilledFromTheVersionsOfCardsThatCountedThen() {
+        app.sql().sql("delete from announced_price").update();
+        app.sql().sql("update announced_until set revision = -1").update();
+        app.sql().sql("delete from change_entry").update();
+        app.sql()
+                .sql(
+                        "insert into change_entry (id, made_at, made_by, subject, subject_id, subject_name, what, why, times,"
+                                + " state_before, state_after) values (9999, utc_timestamp() - interval 40 day, 'Jonas', 'CARD', 1,"
+                                + " 'Rope by the metre', 'LIVE', '', 1, '{}', '{}')")
+                .update();
+        app.sql()
+                .sql(
+                        "insert into draft_version (id, draft_id, number, document, made_at, made_by) select 9999, v.draft_id, 9999,"
+                                + " replace(v.document, '3.10', '2.90'), v.made_at, v.made_by from draft_version v join draft c"
+                                + " on c.id = v.draft_id join draft_release r on r.draft_id = c.id and r.number = v.number"
+                                + " where c.name = 'Rope by the metre' limit 1")
+                .update();
+        app.sql()
+                .sql("update draft_release set starts = utc_timestamp() - interval 20 day where draft_id ="
+                        + " (select draft_id from draft_version where id = 9999)")
+                .update();
+        app.sql()
+                .sql(
+                        "insert into draft_release (id, draft_id, number, version, starts, why, made_at, made_by) select 9999, draft_id,"
+                                + " 9999, 2, utc_timestamp() - interval 50 day, '', made_at, made_by from draft_version where id = 9999")
+                .update();
+
+        changed("update shop set name = name");
+
+        var spans = app.bean(AnnouncedSpans.class).of("ROPE-12", Instant.now().minus(Duration.ofDays(60)));
+        assertThat(spans).extracting(span -> span.price().toPlainString()).containsExactly("2.9", "3.1");
+        assertThat(spans.get(0).from())
+                .as("what was before its history begins is not known")
+                .isCloseTo(Instant.now().minus(Duration.ofDays(40)), within(1, ChronoUnit.HOURS));
+        assertThat(spans.get(0).until()).isEqualTo(spans.get(1).from());
+        assertThat(spans.get(1).until()).isNull();
     }
 
     /** A price that changes by itself while nothing runs is made up for at its own moment: midnight in Berlin. */

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -113,6 +114,33 @@ class SoldTest {
                         .sql("select count(*) from order_line where sku = 'ROPE-12' and amount = 18.5")
                         .query(Long.class)
                         .single());
+    }
+
+    /** What one typed in metres stands beside what others typed in the measurement's own centimetres. */
+    @Test
+    void sizesAreOfAllThatWasMeasuredInWhateverUnit(App app) {
+        app.bean(DemoOrders.class).fill(ORDERS);
+        app.sql()
+                .sql(
+                        "update order_line set asked = json_set(asked, '$.answers.length.text', '5.23', '$.answers.length.unit', 'm',"
+                                + " '$.answers.width.text', '2.115') where sku = 'COVER' limit 1")
+                .update();
+        app.bean(Sales.class).forget();
+        Sold sold = app.bean(Sales.class).sold();
+
+        SizesSold sizes = sold.sizes(
+                Which.ALL.of(Which.Of.product("COVER")),
+                new Sold.Measured("length", Unit.CM),
+                new Sold.Measured("width", Unit.M));
+
+        assertThat(IntStream.of(sizes.lines()).sum())
+                .isPositive()
+                .isEqualTo(app.sql()
+                        .sql("select count(*) from order_line where sku = 'COVER'")
+                        .query(Integer.class)
+                        .single());
+        assertThat(IntStream.range(0, sizes.lines().length).mapToObj(i -> sizes.across()[i] + " by " + sizes.down()[i]))
+                .contains("523000000 by 2115000");
     }
 
     @Test

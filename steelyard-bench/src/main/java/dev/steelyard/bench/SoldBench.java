@@ -1,0 +1,95 @@
+package dev.steelyard.bench;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The pages of what was sold over 1,000,000 order lines, a quarter of them with a size of their own, each beside the same page
+ * over the orders it began with. The lines are copies of made-up orders, made in the database.
+ */
+public final class SoldBench {
+
+    private static final int ORDERS = 250;
+    private static final int LINES = 1_000_000;
+    private static final int HEAP_MEGABYTES = 4_096;
+    private static final int WARM = 30;
+    private static final int MEASURED = 31;
+
+    private SoldBench() {}
+
+    public static void main(String[] arguments) throws Exception {
+        try (BenchedApp app = BenchedApp.startWithHeap(
+                arguments[0], HEAP_MEGABYTES, "--demo", "--orders", Integer.toString(ORDERS))) {
+            OwnersBrowser owner = new OwnersBrowser(app.url());
+            String deal = "deal=" + owner.get("/deals").body().replaceAll("(?s).*?href=\"/deals/(\\d+)[\"/].*", "$1");
+            List<String> paths = List.of(
+                    "/sold?period=all",
+                    "/sold?period=all&by=month",
+                    "/sold?period=all&product=SHK",
+                    "/sold?period=all&product=COVER",
+                    "/sold?period=all&product=COVER&by=answer:length",
+                    "/sold?period=all&product=COVER&by=size",
+                    "/sold?period=all&" + deal,
+                    "/goods/1");
+            double[] few = new double[paths.size()];
+            for (int i = 0; i < few.length; i++) {
+                few[i] = median(owner, paths.get(i));
+            }
+            long lines = copy(app);
+            long start = System.nanoTime();
+            owner.get("/sold?period=all");
+            System.out.printf("%,d lines read from the database: %.1f s%n", lines, (System.nanoTime() - start) / 1e9);
+            for (int i = 0; i < few.length; i++) {
+                double many = median(owner, paths.get(i));
+                System.out.printf(
+                        "%-50s %6.0f ms, %.1f times that over %d orders%n", paths.get(i), many, many / few[i], ORDERS);
+            }
+        }
+    }
+
+    /** Milliseconds from the request to the whole page, the middle of many. */
+    private static double median(OwnersBrowser owner, String path) throws Exception {
+        double[] millis = new double[MEASURED];
+        for (int i = -WARM; i < MEASURED; i++) {
+            long start = System.nanoTime();
+            owner.get(path);
+            if (i >= 0) {
+                millis[i] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        Arrays.sort(millis);
+        return millis[MEASURED / 2];
+    }
+
+    /**
+     * Copies all orders until there are enough lines; of copies that were measured two ways, each has another size. How many
+     * lines there are then.
+     */
+    private static long copy(BenchedApp app) throws Exception {
+        long had = Long.parseLong(app.ask("select count(*) from order_line"));
+        long times = LINES / had;
+        String next = "1000000000 + seq.seq * 1000000 + ";
+        app.change("insert into shop_order (" + columns(app, "shop_order") + ") select "
+                + columns(app, "shop_order")
+                        .replace("`id`", next + "id")
+                        .replace("`number`", "concat(number, '-', seq.seq)")
+                        .replace("`checkout_key`", "concat(left(checkout_key, 30), '-', seq.seq)")
+                + " from shop_order join seq_1_to_" + times + " seq where id < 1000000000");
+        app.change("insert into order_line (" + columns(app, "order_line") + ") select "
+                + columns(app, "order_line")
+                        .replace("`id`", next + "id")
+                        .replace("`order_id`", next + "order_id")
+                        .replace(
+                                "`asked`",
+                                "if(asked like '%\"length\"%\"width\"%', json_set(asked, '$.answers.length.text', cast(100 + (seq.seq * 7 + id) % 900 as"
+                                        + " char), '$.answers.width.text', cast((1000 + (seq.seq * 13 + id) % 2400) / 10 as char)), asked)")
+                + " from order_line join seq_1_to_" + times + " seq where id < 1000000000");
+        return Long.parseLong(app.ask("select count(*) from order_line"));
+    }
+
+    private static String columns(BenchedApp app, String table) throws Exception {
+        return app.ask(
+                "select group_concat(concat('`', column_name, '`') order by ordinal_position) from information_schema.columns"
+                        + " where table_schema = 'steelyard' and table_name = '" + table + "'");
+    }
+}
