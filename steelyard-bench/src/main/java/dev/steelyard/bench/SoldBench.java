@@ -73,7 +73,7 @@ public final class SoldBench {
                 + columns(app, "shop_order")
                         .replace("`id`", next + "id")
                         .replace("`number`", "concat(number, '-', seq.seq)")
-                        .replace("`checkout_key`", "concat(left(checkout_key, 30), '-', seq.seq)")
+                        .replace("`checkout_key`", "concat(seq.seq, '-', id)")
                 + " from shop_order join seq_1_to_" + times + " seq where id < 1000000000");
         app.change("insert into order_line (" + columns(app, "order_line") + ") select "
                 + columns(app, "order_line")

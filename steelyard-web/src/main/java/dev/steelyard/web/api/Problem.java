@@ -29,6 +29,7 @@ public enum Problem {
     NO_SUCH_ORDER("no-such-order", HttpStatus.NOT_FOUND, "There is no such order"),
     PARAMETER("parameter", HttpStatus.UNPROCESSABLE_CONTENT, "A part of the address cannot be used"),
     CHANGED_MEANWHILE("changed-meanwhile", HttpStatus.CONFLICT, "Somebody else changed the same goods meanwhile"),
+    OVER_BOUND("over-bound", HttpStatus.CONFLICT, "Orders would be dearer than the shop lets them be"),
     DOCUMENT("document", HttpStatus.UNPROCESSABLE_CONTENT, "The document cannot be used"),
     TOO_LARGE("too-large", HttpStatus.UNPROCESSABLE_CONTENT, "The document is too large"),
     TOO_MANY_DOCUMENTS("too-many-documents", HttpStatus.UNPROCESSABLE_CONTENT, "There are too many documents"),

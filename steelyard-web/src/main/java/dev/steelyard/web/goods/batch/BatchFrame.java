@@ -19,12 +19,14 @@ public class BatchFrame {
     private final BatchWork work;
     private final WaitingSheets waiting;
     private final AlikeRows alike;
+    private final SheetBound bound;
     private final Books books;
 
-    BatchFrame(BatchWork work, WaitingSheets waiting, AlikeRows alike, Books books) {
+    BatchFrame(BatchWork work, WaitingSheets waiting, AlikeRows alike, SheetBound bound, Books books) {
         this.work = work;
         this.waiting = waiting;
         this.alike = alike;
+        this.bound = bound;
         this.books = books;
     }
 
@@ -90,6 +92,12 @@ public class BatchFrame {
     public Optional<String> apply(
             Batch batch, boolean leaveRefused, String tenfold, String by, Model model, HttpServletResponse response) {
         String asked = batch.asked(tenfold, books.inForce().shop().habits().twoEyes(), by);
+        String stop = asked == null ? bound.stop(batch) : null;
+        if (stop != null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("asked", "Nothing was applied: " + stop + ".");
+            return Optional.of("");
+        }
         if (asked != null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("asked", asked);

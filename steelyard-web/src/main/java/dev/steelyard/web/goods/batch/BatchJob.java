@@ -2,6 +2,8 @@ package dev.steelyard.web.goods.batch;
 
 import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.sold.replay.Tried;
 import java.io.IOException;
 import java.nio.file.Path;
 
@@ -25,6 +27,9 @@ public interface BatchJob {
 
     /** Takes all of it back. @throws Stopped where something was changed since, or somebody asked to cancel */
     void undo(Batch batch, String by, Pulse pulse);
+
+    /** What goods would be priced by, were it applied. */
+    Tried tried(long batch, BookInForce book);
 
     /** Forgets its rows. */
     void forget(long batch);

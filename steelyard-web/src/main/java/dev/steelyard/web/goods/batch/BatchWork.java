@@ -29,6 +29,7 @@ public class BatchWork {
 
     private final Batches batches;
     private final List<BatchJob> jobs;
+    private final SheetBound bound;
     private final Books books;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "batches");
@@ -37,9 +38,10 @@ public class BatchWork {
     });
     private final Set<Long> ours = ConcurrentHashMap.newKeySet();
 
-    BatchWork(Batches batches, List<BatchJob> jobs, Books books) {
+    BatchWork(Batches batches, List<BatchJob> jobs, SheetBound bound, Books books) {
         this.batches = batches;
         this.jobs = jobs;
+        this.bound = bound;
         this.books = books;
     }
 
@@ -123,8 +125,8 @@ public class BatchWork {
     public Requested atOnce(
             long id, Work rows, boolean allOrNothing, boolean waits, String by, Supplier<List<RequestedRow>> became) {
         try {
-            String stopped = toItsEnd(id, rows, allOrNothing, waits, by);
-            return new Requested(id, became.get(), stopped);
+            Ended ended = toItsEnd(id, rows, allOrNothing, waits, by);
+            return new Requested(id, became.get(), ended.stopped(), ended.over());
         } catch (UnreadableTable unreadable) {
             throw new IllegalArgumentException(unreadable);
         } catch (IOException never) {
@@ -132,8 +134,10 @@ public class BatchWork {
         }
     }
 
-    /** @return why it was not applied; empty where it was, waits, or nothing was to be done */
-    private String toItsEnd(long id, Work rows, boolean allOrNothing, boolean waits, String by)
+    /** @param stopped why it was not applied @param over why the shop's bound does not let it be; each empty where that is not so */
+    private record Ended(String stopped, String over) {}
+
+    private Ended toItsEnd(long id, Work rows, boolean allOrNothing, boolean waits, String by)
             throws UnreadableTable, IOException {
         Pulse pulse = new Pulse(id, batches);
         ours.add(id);
@@ -143,18 +147,23 @@ public class BatchWork {
             Batch read = batches.find(id).orElseThrow();
             if (allOrNothing && read.totals().refused() > 0 || read.totals().writing() == 0) {
                 batches.go(id, BatchState.READY, BatchState.CANCELLED, "Nothing was to be done, or not all could be.");
-                return "";
+                return new Ended("", "");
             }
             if (waits) {
-                return "";
+                return new Ended("", "");
+            }
+            String over = bound.stop(read);
+            if (over != null) {
+                batches.go(id, BatchState.READY, BatchState.CANCELLED, over + ".");
+                return new Ended("", over);
             }
             batches.go(id, BatchState.READY, BatchState.APPLYING, "");
             job(id).apply(read, by, pulse);
             books.refresh();
-            return "";
+            return new Ended("", "");
         } catch (Stopped stopped) {
             batches.go(id, BatchState.APPLYING, BatchState.CANCELLED, stopped.getMessage());
-            return String.valueOf(stopped.getMessage());
+            return new Ended(String.valueOf(stopped.getMessage()), "");
         } finally {
             ours.remove(id);
         }

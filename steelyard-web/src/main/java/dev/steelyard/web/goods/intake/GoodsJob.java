@@ -7,6 +7,7 @@ import dev.steelyard.format.table.TableKind;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Batches;
@@ -15,6 +16,7 @@ import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.intake.GoodsChecks.Found;
 import dev.steelyard.web.goods.intake.GoodsChecks.Numbered;
 import dev.steelyard.web.goods.sheets.ShelfPrices;
+import dev.steelyard.web.sold.replay.Tried;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -32,6 +34,7 @@ class GoodsJob implements BatchJob {
     private final IntakeRows rows;
     private final GoodsChecks checks;
     private final GoodsApplying applying;
+    private final GoodsTried tried;
     private final ShelfPrices shelfPrices;
     private final Batches batches;
     private final MadeNames made;
@@ -41,6 +44,7 @@ class GoodsJob implements BatchJob {
             IntakeRows rows,
             GoodsChecks checks,
             GoodsApplying applying,
+            GoodsTried tried,
             ShelfPrices shelfPrices,
             Batches batches,
             MadeNames made,
@@ -49,6 +53,7 @@ class GoodsJob implements BatchJob {
         this.rows = rows;
         this.checks = checks;
         this.applying = applying;
+        this.tried = tried;
         this.shelfPrices = shelfPrices;
         this.batches = batches;
         this.made = made;
@@ -142,6 +147,11 @@ class GoodsJob implements BatchJob {
     @Override
     public void undo(Batch batch, String by, Pulse pulse) {
         applying.undo(batch, by, pulse);
+    }
+
+    @Override
+    public Tried tried(long batch, BookInForce book) {
+        return tried.of(batch, book);
     }
 
     @Override

@@ -42,7 +42,6 @@ class BatchController {
     private static final int AT_A_TIME = 1_000;
 
     private final BatchFrame frame;
-    private final SheetBound bound;
     private final Batches batches;
     private final BatchRows rows;
     private final BatchWork work;
@@ -59,9 +58,7 @@ class BatchController {
             Books books,
             StandingAlone standing,
             UnknownGoods unknown,
-            BatchFrame frame,
-            SheetBound bound) {
-        this.bound = bound;
+            BatchFrame frame) {
         this.frame = frame;
         this.unknown = unknown;
         this.standing = standing;
@@ -122,13 +119,6 @@ class BatchController {
             Model model,
             HttpServletResponse response) {
         Batch batch = batch(id);
-        String stop = bound.stop(batch);
-        if (stop != null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            String view = page(batch, "", 0, model);
-            model.addAttribute("asked", "Nothing was applied: " + stop + ".");
-            return view;
-        }
         return frame.apply(batch, leaveRefused, tenfold, who.name(), model, response)
                 .map(show -> page(batch, show, 0, model))
                 .orElse("redirect:" + batch.page());

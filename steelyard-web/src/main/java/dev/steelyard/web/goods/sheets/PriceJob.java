@@ -2,9 +2,11 @@ package dev.steelyard.web.goods.sheets;
 
 import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.sold.replay.Tried;
 import java.io.IOException;
 import java.nio.file.Path;
 import org.springframework.stereotype.Component;
@@ -16,11 +18,13 @@ class PriceJob implements BatchJob {
     private final BatchRows rows;
     private final Reading reading;
     private final BatchApplying applying;
+    private final SheetTried tried;
 
-    PriceJob(BatchRows rows, Reading reading, BatchApplying applying) {
+    PriceJob(BatchRows rows, Reading reading, BatchApplying applying, SheetTried tried) {
         this.rows = rows;
         this.reading = reading;
         this.applying = applying;
+        this.tried = tried;
     }
 
     @Override
@@ -46,6 +50,11 @@ class PriceJob implements BatchJob {
     @Override
     public void undo(Batch batch, String by, Pulse pulse) {
         applying.undo(batch, by, pulse);
+    }
+
+    @Override
+    public Tried tried(long batch, BookInForce book) {
+        return tried.of(batch, "", book);
     }
 
     @Override

@@ -55,7 +55,8 @@ class SupplyController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = GoodsRequest.Body.class)))
     @ApiResponse(
             responseCode = "409",
-            description = "somebody else changed the same goods meanwhile, again and again",
+            description =
+                    "somebody else changed the same goods meanwhile, or the shop’s bound on dearer orders does not let them",
             content =
                     @Content(
                             mediaType = "application/problem+json",
@@ -84,7 +85,8 @@ class SupplyController {
     @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PriceRowsRequest.Body.class)))
     @ApiResponse(
             responseCode = "409",
-            description = "somebody else changed the same goods meanwhile, again and again",
+            description =
+                    "somebody else changed the same goods meanwhile, or the shop’s bound on dearer orders does not let them",
             content =
                     @Content(
                             mediaType = "application/problem+json",
@@ -112,6 +114,9 @@ class SupplyController {
         }
         if (!done.stopped().isEmpty()) {
             throw new ProblemFound(Problem.CHANGED_MEANWHILE, done.stopped());
+        }
+        if (!done.over().isEmpty()) {
+            throw new ProblemFound(Problem.OVER_BOUND, done.over());
         }
         return done;
     }

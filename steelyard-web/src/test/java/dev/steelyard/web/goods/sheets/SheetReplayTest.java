@@ -9,11 +9,15 @@ import dev.steelyard.web.sold.replay.ReplayResult;
 import dev.steelyard.web.sold.replay.Replays;
 import dev.steelyard.web.sold.replay.Tried;
 import dev.steelyard.web.start.demo.DemoOrders;
+import dev.steelyard.web.store.keys.MadeKeys;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.Buying;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.SheetsAtWork;
+import dev.steelyard.web.testing.StoreCalls;
 import dev.steelyard.web.testing.WithApp;
 import java.math.BigDecimal;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -85,10 +89,52 @@ class SheetReplayTest {
         Http.Answer stopped = maren.post("/sheets/" + batch + "/apply");
         assertThat(stopped.status()).isEqualTo(422);
         assertThat(stopped.text()).contains("Nothing was applied: ").contains("the shop’s bound");
+        assertThat(shelfPrice(app)).isEqualByComparingTo("15.00");
+    }
+
+    /** A tenth is the bound, two brushes were sold: one at 20.00 instead of 15.00 passes it by whichever way it comes, one at 16.00 by none. */
+    @Test
+    void theBoundHoldsForGoodsSheetsAndWhatTheStoreBrings(App app, Http shopper) {
+        shopper.get("/counter/goods/BRU-1");
+        shopper.post("/counter/basket/add", "sku", "BRU-1", "quantity", "2");
+        Buying.pay(shopper, shopper.get("/counter/checkout"));
+        app.sql().sql("update shop set dearest = 10, revision = revision + 1").update();
+        app.bean(Books.class).refresh();
+        Http maren = new Http(app.url()).signIn("maren");
+        StoreCalls store = MadeKeys.calls(app);
+
+        StoreCalls.Answer goods =
+                store.put("/api/v1/goods", "{\"goods\": [{\"sku\": \"BRU-1\", \"shelfPrice\": \"20.00\"}]}");
+        StoreCalls.Answer rows = store.put(
+                "/api/v1/price-rows",
+                "{\"prices\": [{\"sku\": \"BRU-1\", \"rows\": [{\"from\": 1, \"price\": \"20.00\"}]}]}");
+        Http.Answer sheet = maren.post(SheetsAtWork.path(
+                        new SheetsAtWork(maren).read("sku,name,shelf price\nBRU-1,Deck brush,20.00\n", "of", "GOODS"))
+                + "/apply");
+
+        for (StoreCalls.Answer one : List.of(goods, rows)) {
+            assertThat(one.status()).as(one.json().toString()).isEqualTo(409);
+            assertThat(one.json().path("type").asString()).endsWith("/over-bound");
+            assertThat(one.json().path("detail").asString()).contains("dearer by over 10 %");
+        }
+        assertThat(sheet.status()).as(sheet.text()).isEqualTo(422);
+        assertThat(sheet.text()).contains("Nothing was applied: ").contains("dearer by over 10 %");
         assertThat(app.sql()
-                        .sql("select shelf_price from product where sku = 'BRU-1'")
-                        .query(BigDecimal.class)
-                        .single())
-                .isEqualByComparingTo("15.00");
+                        .sql("select message from price_batch where state = 'CANCELLED'")
+                        .query(String.class)
+                        .list())
+                .hasSize(2)
+                .allMatch(message -> message.contains("which is the shop’s bound"));
+        assertThat(shelfPrice(app)).isEqualByComparingTo("15.00");
+
+        store.put("/api/v1/goods", "{\"goods\": [{\"sku\": \"BRU-1\", \"shelfPrice\": \"16.00\"}]}");
+        assertThat(shelfPrice(app)).isEqualByComparingTo("16.00");
+    }
+
+    private static BigDecimal shelfPrice(App app) {
+        return app.sql()
+                .sql("select shelf_price from product where sku = 'BRU-1'")
+                .query(BigDecimal.class)
+                .single();
     }
 }

@@ -1,29 +1,28 @@
-package dev.steelyard.web.goods.sheets;
+package dev.steelyard.web.goods.batch;
 
 import dev.steelyard.core.replay.Assumption;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.goods.batch.Batch;
-import dev.steelyard.web.goods.batch.BatchState;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.DearerBound;
 import dev.steelyard.web.sold.replay.Replays;
 import java.math.BigDecimal;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Holds a sheet that is to be applied against the shop's bound on dearer orders, where it has one. */
+/** Holds what is to be applied, whoever brought it, against the shop's bound on dearer orders, where it has one. */
 @Component
 class SheetBound {
 
-    private final SheetTried tried;
+    private final List<BatchJob> jobs;
     private final Replays replays;
     private final Books books;
     private final Shops shops;
 
-    SheetBound(SheetTried tried, Replays replays, Books books, Shops shops) {
-        this.tried = tried;
+    SheetBound(List<BatchJob> jobs, Replays replays, Books books, Shops shops) {
+        this.jobs = jobs;
         this.replays = replays;
         this.books = books;
         this.shops = shops;
@@ -37,9 +36,13 @@ class SheetBound {
         if (bound == null || batch.state() != BatchState.READY) {
             return null;
         }
+        BatchJob job = jobs.stream()
+                .filter(one -> one.does(batch.origin()))
+                .findFirst()
+                .orElseThrow();
         Which which = DearerBound.orders(book.shop(), shops.today());
         return replays.atOnce(
-                        tried.of(batch.id(), "", book),
+                        job.tried(batch.id(), book),
                         new Replays.Terms(which, Assumption.SAME, bound),
                         Integer.MAX_VALUE)
                 .map(result -> DearerBound.stop(result, bound, book.shop().minorDigits()))
