@@ -3,8 +3,8 @@ package dev.steelyard.core.replay;
 import java.math.BigDecimal;
 
 /**
- * How people would take a break that is new: of the lines whose pieces are at most so many percent below it, so many percent
- * take up to it. No other change of what people order is reckoned with.
+ * How people would take a break that is new: of the lines whose pieces, or whose one measurement, are at most so many percent
+ * below it, so many percent take up to it. No other change of what people order is reckoned with.
  *
  * @param within in percent of the threshold, from 0 to 100
  * @param takeUp in percent of those lines, from 0 to 100
@@ -36,6 +36,11 @@ public record Assumption(BigDecimal within, BigDecimal takeUp) {
     boolean isWithin(long counted, long more) {
         return BigDecimal.valueOf(more).multiply(HUNDRED).compareTo(within.multiply(BigDecimal.valueOf(counted + more)))
                 <= 0;
+    }
+
+    /** Whether an amount is near enough to a threshold. */
+    boolean isWithin(BigDecimal counted, BigDecimal threshold) {
+        return threshold.subtract(counted).multiply(HUNDRED).compareTo(within.multiply(threshold)) <= 0;
     }
 
     /** What is to be expected where so many percent go from one figure to the other; exact. */

@@ -1,7 +1,5 @@
 package dev.steelyard.core.replay;
 
-import dev.steelyard.core.pricing.LineResult;
-import dev.steelyard.core.pricing.NextBreak;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
@@ -17,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 final class Held {
 
     private final PriceBook book;
+    private final TakeUp takeUp;
     private final Assumption assumption;
     private final @Nullable BigDecimal bound;
     private final Sums now = new Sums();
@@ -36,8 +35,9 @@ final class Held {
     private long refused;
     private long apart;
 
-    Held(PriceBook book, Assumption assumption, @Nullable BigDecimal bound) {
+    Held(PriceBook book, TakeUp takeUp, Assumption assumption, @Nullable BigDecimal bound) {
         this.book = book;
+        this.takeUp = takeUp;
         this.assumption = assumption;
         this.bound = bound;
     }
@@ -85,10 +85,13 @@ final class Held {
         List<OrderLine> lines = new ArrayList<>(sold.lines());
         int up = 0;
         for (int i = 0; i < lines.size(); i++) {
-            long more = more(under.lines().get(i), priced.lines().get(i));
-            if (more > 0) {
-                OrderLine line = lines.get(i);
-                lines.set(i, new OrderLine(line.sku(), line.quantity() + more, line.answers()));
+            OrderLine taken = takeUp.of(
+                    lines.get(i),
+                    (PricedLine) under.lines().get(i),
+                    (PricedLine) priced.lines().get(i),
+                    sold.occasion());
+            if (taken != null) {
+                lines.set(i, taken);
                 up++;
             }
         }
@@ -101,20 +104,6 @@ final class Held {
         }
         lifted += up;
         return same.between(BasketSums.whole(taken), assumption);
-    }
-
-    /** How many more pieces reach a break that is near enough and new; 0 for none. */
-    private long more(LineResult before, LineResult after) {
-        PricedLine line = (PricedLine) after;
-        NextBreak next = line.next();
-        if (next == null || !assumption.isWithin(line.counted(), next.more())) {
-            return 0;
-        }
-        NextBreak known = ((PricedLine) before).next();
-        boolean there = known != null
-                && known.more() == next.more()
-                && known.pricePerPiece().compareTo(next.pricePerPiece()) <= 0;
-        return there ? 0 : next.more();
     }
 
     Replayed replayed() {

@@ -21,8 +21,9 @@ public final class Replay {
      */
     public Replay(PriceBook now, List<PriceBook> others, Assumption assumption, @Nullable BigDecimal bound) {
         this.now = now;
-        this.held =
-                others.stream().map(other -> new Held(other, assumption, bound)).toList();
+        this.held = others.stream()
+                .map(other -> new Held(other, new TakeUp(now, other, assumption), assumption, bound))
+                .toList();
     }
 
     public void add(SoldBasket sold) {

@@ -3,23 +3,32 @@ package dev.steelyard.core.replay;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.core.card.Customer;
+import dev.steelyard.core.card.Measurement;
+import dev.steelyard.core.card.OtherUnit;
+import dev.steelyard.core.card.PiecePrice;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.card.RateCard;
+import dev.steelyard.core.card.RateCardBuilder;
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.ladder.Break;
+import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.Over;
 import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.PreparedCard;
 import dev.steelyard.core.pricing.OrderLine;
 import dev.steelyard.core.pricing.PriceBook;
 import dev.steelyard.core.pricing.PricedBasket;
 import dev.steelyard.core.replay.Replayed.Change;
 import dev.steelyard.core.testing.RandomCards;
+import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -126,6 +135,96 @@ class ReplayTest {
         assertThat(replayed.lifted()).as("the break at 25 is there already").isEqualTo(1);
         assertThat(replayed.assumed().turnover()).isEqualByComparingTo("237.50"); // 58.30 + 59.20 + 120.00
         assertThat(replayed.other().whole().turnover()).isEqualByComparingTo("245.80"); // 66.60 + 59.20 + 120.00
+    }
+
+    /** Rope at 3.10 a metre in steps of half a metre; a draft has it at 2.50 from 20 m, and at 2.00 from 50 m as now. */
+    @Test
+    void ofThoseNearANewBreakOfARateSomeTakeUpToItToo() {
+        PriceBook now = rope(false, "50 2.00");
+        PriceBook draft = rope(false, "20 2.50", "50 2.00");
+        List<SoldBasket> baskets = List.of(
+                sold(1, null, now, metres("18.3", "m")), // 18.30 m measured in metres: 20 m are 50.00
+                sold(2, null, now, metres("1800", "cm")), // the same way from another unit
+                sold(3, null, now, metres("17.5", "m")), // 12.5 % below
+                sold(4, null, now, metres("46", "m"))); // the break at 50 is there already
+
+        Replayed replayed = replay(now, draft, new Assumption(money("10"), money("50")), null, baskets);
+
+        assertThat(replayed.lifted()).isEqualTo(2);
+        assertThat(replayed.other().whole().turnover())
+                .isEqualByComparingTo("281.78"); // 56.73 + 55.80 + 54.25 + 115.00
+        assertThat(replayed.assumed().turnover())
+                .isEqualByComparingTo("275.515"); // (56.73 + 50) / 2 + (55.80 + 50) / 2 + …
+    }
+
+    /** The same breaks as a ladder over metres: 10 % off from 20 m. */
+    @Test
+    void andOfALadderOverAnAmount() {
+        PriceBook now = rope(true, "50 20");
+        PriceBook draft = rope(true, "20 10", "50 20");
+        List<SoldBasket> baskets =
+                List.of(sold(1, null, now, metres("19", "m")), sold(2, null, now, metres("46", "m")));
+
+        Replayed replayed = replay(now, draft, new Assumption(money("10"), money("100")), null, baskets);
+
+        assertThat(replayed.lifted()).isEqualTo(1);
+        assertThat(replayed.assumed().turnover()).isEqualByComparingTo("184.14"); // 20 × 2.79 + 46 × 2.79
+    }
+
+    private static final Sku ROPE = new Sku("ROPE-12");
+
+    private static OrderLine metres(String length, String unit) {
+        return new OrderLine(ROPE, 1, Answers.of(Map.of("length", new Answers.Answer.Typed(length, unit))));
+    }
+
+    /** @param ladder whether the rows are percent off of a ladder, else prices of the rate */
+    private static PriceBook rope(boolean ladder, String... rows) {
+        List<Break> breaks = Stream.of(rows)
+                .map(row -> row.split(" "))
+                .map(row -> Break.everyone(Integer.parseInt(row[0]), new BigDecimal(row[1])))
+                .toList();
+        Measurement length = new Measurement(
+                "length",
+                "Length",
+                Measurement.Type.LENGTH,
+                Unit.M,
+                List.of(new OtherUnit(Unit.CM, null)),
+                money("0.1"),
+                null,
+                money("0.1"),
+                null,
+                false,
+                null,
+                null,
+                null);
+        PiecePrice.Rate rate = new PiecePrice.Rate(
+                "length",
+                Unit.M,
+                money("3.10"),
+                null,
+                null,
+                null,
+                ladder ? null : new PiecePrice.RateBreaks(false, breaks));
+        RateCardBuilder card =
+                RateCard.named("Rope").asks(List.of(length)).piece(rate).productsOwnRows(false);
+        if (ladder) {
+            card.ladder(new Ladder(
+                    Ladder.Counts.AMOUNT,
+                    Over.LINE,
+                    Ladder.Mode.ALL_UNITS,
+                    Ladder.Value.PERCENT_OFF,
+                    Unit.M,
+                    breaks,
+                    null,
+                    null,
+                    null,
+                    false,
+                    false));
+        }
+        return PriceBook.of(
+                RandomCards.EURO,
+                List.of(PreparedCard.prepare(card.build(), "EUR").orThrow()),
+                List.of(Product.of(ROPE, "Rope", null)));
     }
 
     @Test

@@ -132,7 +132,8 @@ public class ReplayViews {
                     rows,
                     results,
                     "Turnover if some take up",
-                    "of the pieces at most " + within + " % below a break that is new, " + takeUp + " % take up to it",
+                    "of the pieces, or the one measurement, at most " + within + " % below a break that is new, "
+                            + takeUp + " % take up to it",
                     one -> figures.money(one.assumed().turnover()));
             add(rows, results, "Lines within reach of it", "", one -> Show.whole(one.lifted()));
         }
