@@ -18,6 +18,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import tools.jackson.core.JacksonException;
 
 /**
  * Writes a backup: a zip of the rows of each table and, at its end, the manifest. All tables are as they were at one moment, by
@@ -60,7 +61,7 @@ public final class BackupWriter {
             }
             Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
             return manifest;
-        } catch (IOException failed) {
+        } catch (IOException | JacksonException failed) { // Jackson's has what the disk said, and is unchecked
             throw new BackupFault(file + " could not be written: " + failed.getMessage(), failed);
         } catch (SQLException failed) {
             throw new BackupFault("The database could not be read: " + failed.getMessage(), failed);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.testing.App;
+import dev.steelyard.web.testing.SmallDisk;
 import dev.steelyard.web.testing.WithApp;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -69,6 +70,21 @@ class DailyBackupTest {
         good.look();
         assertThat(zips()).hasSize(1);
         assertThat(good.notices().get(0).wrong()).isFalse();
+    }
+
+    @Test
+    void oneThatHasNoRoomIsToldAndLeavesNothingBehind(App app) throws Exception {
+        try (SmallDisk disk = SmallDisk.at(Files.createDirectory(folder.resolve("small")), 8)) {
+            DailyBackup full = daily(app, disk.path(), 2);
+            full.look();
+            assertThat(full.notices()).hasSize(1).allSatisfy(notice -> {
+                assertThat(notice.words()).contains("failed: ").contains("No space left on device");
+                assertThat(notice.wrong()).isTrue();
+            });
+            try (Stream<Path> files = Files.list(disk.path())) {
+                assertThat(files).isEmpty();
+            }
+        }
     }
 
     @Test

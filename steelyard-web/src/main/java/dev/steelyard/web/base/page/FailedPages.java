@@ -21,7 +21,10 @@ import org.springframework.web.servlet.mvc.support.DefaultHandlerExceptionResolv
 class FailedPages implements WebMvcConfigurer {
 
     private static final Logger log = LoggerFactory.getLogger(FailedPages.class);
-    private static final String RETRY_AFTER_SECONDS = "5";
+    /** The page that says it. */
+    static final String AWAY = "page/away";
+
+    static final String RETRY_AFTER_SECONDS = "5";
 
     @Override
     public void extendHandlerExceptionResolvers(List<HandlerExceptionResolver> resolvers) {
@@ -36,7 +39,7 @@ class FailedPages implements WebMvcConfigurer {
         }
         log.warn("{} {} failed: the database is away", request.getMethod(), request.getRequestURI(), failed);
         response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_AFTER_SECONDS);
-        ModelAndView page = new ModelAndView("page/away");
+        ModelAndView page = new ModelAndView(AWAY);
         page.setStatus(HttpStatus.SERVICE_UNAVAILABLE);
         return page;
     }

@@ -153,7 +153,27 @@ public class Batches {
                 .orElse(true);
     }
 
-    /** Counts its rows anew. @param table that has them */
+    /** What its rows were counted to be. */
+    public void counted(long id, RowCounts rows) {
+        Batch.Totals totals = rows.totals();
+        sql.sql("update price_batch set added = ?, changed = ?, removed = ?, same = ?, refused = ?, noted = ?, odd = ?,"
+                        + " tenfold = ? where id = ?")
+                .params(
+                        totals.added(),
+                        totals.changed(),
+                        totals.removed(),
+                        totals.same(),
+                        totals.refused(),
+                        totals.noted(),
+                        rows.odd().entrySet().stream()
+                                .map(one -> one.getKey().name() + ":" + one.getValue())
+                                .collect(Collectors.joining(",")),
+                        rows.odd().getOrDefault(Note.Code.TENFOLD, 0),
+                        id)
+                .update();
+    }
+
+    /** Counts its rows anew, where only some of them were changed. @param table that has them */
     public void count(long id, String table) {
         sql.sql("update price_batch b join (select"
                         + " coalesce(sum(outcome = 'ADD'), 0) as a, coalesce(sum(outcome = 'CHANGE'), 0) as c,"

@@ -25,6 +25,13 @@ public final class NoteText {
         return text.isEmpty() ? null : text.toString();
     }
 
+    /** The same in words, as they are read back: for whoever has a processor to spare for that. */
+    public static List<Note> said(List<Note> notes) {
+        return notes.stream()
+                .map(note -> note.finding() == null ? note : new Note(note.code(), words(note)))
+                .toList();
+    }
+
     private static String words(Note note) {
         return note.finding() == null ? note.words() : Words.owners().sentence(note.finding());
     }

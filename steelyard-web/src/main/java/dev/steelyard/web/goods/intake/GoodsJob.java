@@ -12,6 +12,7 @@ import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.RowCounts;
 import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.intake.GoodsChecks.Found;
 import dev.steelyard.web.goods.intake.GoodsChecks.Numbered;
@@ -97,12 +98,14 @@ class GoodsJob implements BatchJob {
 
     private void check(long batch, List<Numbered> read, ColumnPlan plan, Pulse pulse) {
         pulse.total(read.size());
+        RowCounts counts = new RowCounts();
         NewNames.Made names = checks.check(batch, read, plan, found -> {
+            found.rows().forEach(row -> counts.add(row.outcome(), row.notes()));
             keep(batch, found);
             pulse.checked(found.rows().size());
         });
         made.keep(batch, names);
-        batches.count(batch, IntakeRows.TABLE);
+        batches.counted(batch, counts);
     }
 
     private void keep(long batch, Found found) {
@@ -112,11 +115,13 @@ class GoodsJob implements BatchJob {
 
     /** All of it at once: were it stopped halfway, rows would be shown whose prices are not kept. */
     private void replace(long batch, List<Found> all, NewNames.Made names) {
+        RowCounts counts = new RowCounts();
+        all.forEach(found -> found.rows().forEach(row -> counts.add(row.outcome(), row.notes())));
         transactions.executeWithoutResult(status -> {
             forget(batch);
             all.forEach(found -> keep(batch, found));
             made.keep(batch, names);
-            batches.count(batch, IntakeRows.TABLE);
+            batches.counted(batch, counts);
         });
     }
 

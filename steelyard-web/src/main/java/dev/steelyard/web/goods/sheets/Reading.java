@@ -17,6 +17,7 @@ import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
+import dev.steelyard.web.goods.batch.RowCounts;
 import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.goods.sheets.SheetChecks.Numbered;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -119,18 +120,22 @@ class Reading {
         }
         pulse.total(read.size());
         List<BatchRow> checked = new ArrayList<>();
+        RowCounts counts = new RowCounts();
         checker.check(batch, read, found -> {
+            found.forEach(row -> counts.add(row.outcome(), row.notes()));
             checked.addAll(found);
             pulse.checked(found.size());
         });
         rows.replaceAll(batch, checked);
-        batches.count(batch, BatchRows.TABLE);
+        batches.counted(batch, counts);
     }
 
     private void check(long batch, List<Numbered> read, Pulse pulse) {
         pulse.total(read.size());
         List<BatchRow> waiting = new ArrayList<>();
+        RowCounts counts = new RowCounts();
         checker.check(batch, read, found -> {
+            found.forEach(row -> counts.add(row.outcome(), row.notes()));
             waiting.addAll(found);
             if (waiting.size() >= WRITTEN_AT_ONCE) {
                 rows.insert(batch, waiting);
@@ -139,6 +144,6 @@ class Reading {
             pulse.checked(found.size());
         });
         rows.insert(batch, waiting);
-        batches.count(batch, BatchRows.TABLE);
+        batches.counted(batch, counts);
     }
 }

@@ -13,6 +13,7 @@ import dev.steelyard.web.goods.GoodsPrices;
 import dev.steelyard.web.goods.GoodsPrices.Priced;
 import dev.steelyard.web.goods.ShopMargins;
 import dev.steelyard.web.goods.batch.Ahead;
+import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.goods.sheets.BatchRow.Target;
 import dev.steelyard.web.shop.Shop;
 import dev.steelyard.web.shop.Shops;
@@ -126,7 +127,7 @@ class SheetChecks {
                 outcome.before() == null ? null : outcome.before().line(),
                 outcome.after(),
                 outcome.refusal(),
-                outcome.notes(),
+                NoteText.said(outcome.notes()),
                 Map.of());
     }
 

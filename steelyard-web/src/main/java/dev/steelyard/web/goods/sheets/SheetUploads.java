@@ -88,9 +88,9 @@ class SheetUploads {
             }
             ColumnGuess guess = guess(one);
             return guess.isCertain() ? begin(token, one, guess.plan()) : asking(token);
-        } catch (UnreadableTable unreadable) {
+        } catch (UnreadableTable | IOException failed) {
             Files.deleteIfExists(kept);
-            throw unreadable;
+            throw failed;
         }
     }
 
