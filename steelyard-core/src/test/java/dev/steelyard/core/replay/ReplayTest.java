@@ -171,6 +171,25 @@ class ReplayTest {
         assertThat(replayed.assumed().turnover()).isEqualByComparingTo("184.14"); // 20 × 2.79 + 46 × 2.79
     }
 
+    /** In slices the metres below stay as dear; and no piece is longer than there is one. */
+    @Test
+    void nobodyTakesUpToWhatSavesNothingOrCannotBeOrdered() {
+        PriceBook now = rope(false, "50 2.00");
+        List<SoldBasket> baskets = List.of(sold(1, null, now, metres("19", "m")));
+        Assumption all = new Assumption(money("10"), money("100"));
+
+        assertThat(replay(now, rope(false, true, null, "20 2.50", "50 2.00"), all, null, baskets)
+                        .lifted())
+                .isZero();
+        assertThat(replay(now, rope(false, false, "19.5", "20 2.50", "50 2.00"), all, null, baskets)
+                        .lifted())
+                .isZero();
+        assertThat(replay(now, rope(false, false, "20", "20 2.50", "50 2.00"), all, null, baskets)
+                        .assumed()
+                        .turnover())
+                .isEqualByComparingTo("50.00");
+    }
+
     private static final Sku ROPE = new Sku("ROPE-12");
 
     private static OrderLine metres(String length, String unit) {
@@ -179,6 +198,10 @@ class ReplayTest {
 
     /** @param ladder whether the rows are percent off of a ladder, else prices of the rate */
     private static PriceBook rope(boolean ladder, String... rows) {
+        return rope(ladder, false, null, rows);
+    }
+
+    private static PriceBook rope(boolean ladder, boolean slices, @Nullable String most, String... rows) {
         List<Break> breaks = Stream.of(rows)
                 .map(row -> row.split(" "))
                 .map(row -> Break.everyone(Integer.parseInt(row[0]), new BigDecimal(row[1])))
@@ -190,7 +213,7 @@ class ReplayTest {
                 Unit.M,
                 List.of(new OtherUnit(Unit.CM, null)),
                 money("0.1"),
-                null,
+                most == null ? null : money(most),
                 money("0.1"),
                 null,
                 false,
@@ -204,7 +227,7 @@ class ReplayTest {
                 null,
                 null,
                 null,
-                ladder ? null : new PiecePrice.RateBreaks(false, breaks));
+                ladder ? null : new PiecePrice.RateBreaks(slices, breaks));
         RateCardBuilder card =
                 RateCard.named("Rope").asks(List.of(length)).piece(rate).productsOwnRows(false);
         if (ladder) {

@@ -26,11 +26,12 @@ class RunForRealTest {
     private static final String VIA_TLS =
             "Host: prices.example\r\nX-Forwarded-Proto: https\r\nX-Forwarded-Host: prices.example\r\nX-Forwarded-Port: 443\r\n";
 
+    @SuppressWarnings("try") // at the end the database goes away before the application
     @Test
     void onADatabaseThatIsThereBehindAProxy(@TempDir Path home, @TempDir Path elsewhere, @TempDir Path data)
             throws Exception {
         try (PrivateMariaDb database = PrivateMariaDb.start(data);
-                LaunchedApp app = new LaunchedApp(home)) {
+                LaunchedApp app = new LaunchedApp(home, "spring.datasource.hikari.connection-timeout=2000")) {
             set(
                     home,
                     "db-url=" + database.jdbcUrl(),
@@ -65,6 +66,16 @@ class RunForRealTest {
                     .contains("compared row by row")
                     .doesNotContain("Flyway")
                     .endsWith("exit 0");
+
+            String session = ask(app, "/", VIA_TLS).replaceAll("(?s).*(__Host-steelyard=[^;]+).*", "$1");
+            database.close();
+            for (String path : List.of("/counter", "/goods/1", "/sign-in")) {
+                assertThat(ask(app, path, VIA_TLS + "Cookie: " + session + "\r\n"))
+                        .as("who is signed in cannot be looked up: %s", path)
+                        .startsWith("HTTP/1.1 503")
+                        .contains("Retry-After: 5")
+                        .contains("The shop’s books cannot be reached just now");
+            }
         }
     }
 

@@ -52,7 +52,7 @@ class AwayBeforePages extends OncePerRequestFilter {
     }
 
     private void say(HttpServletRequest request, HttpServletResponse response) throws ServletException, IOException {
-        response.reset();
+        response.resetBuffer(); // what other filters said at the head of all pages stays
         response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
         response.setHeader(HttpHeaders.RETRY_AFTER, FailedPages.RETRY_AFTER_SECONDS);
         try {

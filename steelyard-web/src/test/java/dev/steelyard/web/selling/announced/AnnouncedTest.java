@@ -147,18 +147,48 @@ class AnnouncedTest {
         assertThat(spans.get(0).until()).isEqualTo(spans.get(1).from());
     }
 
+    /** Something that was done some days ago, of which nothing else is kept. */
+    private void history(long id, int days, String subject, long of, String what) {
+        app.sql()
+                .sql(
+                        "insert into change_entry (id, made_at, made_by, subject, subject_id, subject_name, what, why, times,"
+                                + " state_before, state_after) values (?, utc_timestamp() - interval ? day, 'Jonas', ?, ?, '', ?, '', 1,"
+                                + " '{}', '{}')")
+                .params(id, days, subject, of, what)
+                .update();
+    }
+
+    private Instant knownSince(String sku) {
+        return app.bean(AnnouncedSpans.class)
+                .of(sku, Instant.now().minus(Duration.ofDays(60)))
+                .get(0)
+                .from();
+    }
+
+    /** When cards were paused is not kept, nor what else is said of goods: before that nothing is claimed. */
+    @Test
+    void daysBeforeAnythingElseChangedAreLeftOpen() {
+        app.sql().sql("delete from announced_price").update();
+        app.sql().sql("update announced_until set revision = -1").update();
+        app.sql().sql("delete from change_entry").update();
+        history(9996, 40, "CARD", 1, "LIVE");
+        history(9997, 9, "KEYS", 1, "MADE");
+        history(9998, 6, "DEAL", 2, "PAUSED");
+        history(9999, 2, "GOODS", 13, "GOODS");
+
+        changed("update shop set name = name");
+
+        assertThat(knownSince("SHK-8")).isCloseTo(Instant.now().minus(Duration.ofDays(6)), within(1, ChronoUnit.HOURS));
+        assertThat(knownSince("BRU-1")).isCloseTo(Instant.now().minus(Duration.ofDays(2)), within(1, ChronoUnit.HOURS));
+    }
+
     /** Rope was 2.90 a metre by a version of its card that another one, at 3.10, took the place of 20 days ago. */
     @Test
     void daysOfBeforeAreFilledFromTheVersionsOfCardsThatCountedThen() {
         app.sql().sql("delete from announced_price").update();
         app.sql().sql("update announced_until set revision = -1").update();
         app.sql().sql("delete from change_entry").update();
-        app.sql()
-                .sql(
-                        "insert into change_entry (id, made_at, made_by, subject, subject_id, subject_name, what, why, times,"
-                                + " state_before, state_after) values (9999, utc_timestamp() - interval 40 day, 'Jonas', 'CARD', 1,"
-                                + " 'Rope by the metre', 'LIVE', '', 1, '{}', '{}')")
-                .update();
+        history(9999, 40, "CARD", 1, "LIVE");
         app.sql()
                 .sql(
                         "insert into draft_version (id, draft_id, number, document, made_at, made_by) select 9999, v.draft_id, 9999,"
