@@ -19,14 +19,12 @@ public class BatchFrame {
     private final BatchWork work;
     private final WaitingSheets waiting;
     private final AlikeRows alike;
-    private final SheetBound bound;
     private final Books books;
 
-    BatchFrame(BatchWork work, WaitingSheets waiting, AlikeRows alike, SheetBound bound, Books books) {
+    BatchFrame(BatchWork work, WaitingSheets waiting, AlikeRows alike, Books books) {
         this.work = work;
         this.waiting = waiting;
         this.alike = alike;
-        this.bound = bound;
         this.books = books;
     }
 
@@ -92,20 +90,22 @@ public class BatchFrame {
     public Optional<String> apply(
             Batch batch, boolean leaveRefused, String tenfold, String by, Model model, HttpServletResponse response) {
         String asked = batch.asked(tenfold, books.inForce().shop().habits().twoEyes(), by);
-        String stop = asked == null ? bound.stop(batch) : null;
-        if (stop != null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("asked", "Nothing was applied: " + stop + ".");
-            return Optional.of("");
-        }
         if (asked != null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("asked", asked);
-            return Optional.of(batch.asksTwice() ? "odd-" + Note.Code.TENFOLD.name() : "");
+            return refused(asked, batch.asksTwice() ? "odd-" + Note.Code.TENFOLD.name() : "", model, response);
+        }
+        String stop = work.stop(batch);
+        if (stop != null) {
+            return refused("Nothing was applied: " + stop + ".", "", model, response);
         }
         if (batch.totals().refused() == 0 || leaveRefused) {
             work.apply(batch.id(), by);
         }
         return Optional.empty();
+    }
+
+    private static Optional<String> refused(String why, String show, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("asked", why);
+        return Optional.of(show);
     }
 }

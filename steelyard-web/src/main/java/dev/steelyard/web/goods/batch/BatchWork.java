@@ -14,6 +14,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -90,6 +91,12 @@ public class BatchWork {
         batches.go(batch, BatchState.READING, BatchState.READY, twin);
     }
 
+    /** Why the shop's bound on dearer orders does not let it be applied; none where it does. */
+    @Nullable
+    String stop(Batch batch) {
+        return bound.stop(batch, job(batch.origin()));
+    }
+
     /** Applies what is ready. @return whether it was ready */
     public boolean apply(long id, String by) {
         boolean begun = batches.go(id, BatchState.READY, BatchState.APPLYING, "");
@@ -152,7 +159,7 @@ public class BatchWork {
             if (waits) {
                 return new Ended("", "");
             }
-            String over = bound.stop(read);
+            String over = stop(read);
             if (over != null) {
                 batches.go(id, BatchState.READY, BatchState.CANCELLED, over + ".");
                 return new Ended("", over);

@@ -8,7 +8,6 @@ import dev.steelyard.web.sold.lines.Which;
 import dev.steelyard.web.sold.replay.DearerBound;
 import dev.steelyard.web.sold.replay.Replays;
 import java.math.BigDecimal;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -16,30 +15,24 @@ import org.springframework.stereotype.Component;
 @Component
 class SheetBound {
 
-    private final List<BatchJob> jobs;
     private final Replays replays;
     private final Books books;
     private final Shops shops;
 
-    SheetBound(List<BatchJob> jobs, Replays replays, Books books, Shops shops) {
-        this.jobs = jobs;
+    SheetBound(Replays replays, Books books, Shops shops) {
         this.replays = replays;
         this.books = books;
         this.shops = shops;
     }
 
-    /** Why it may not be applied; none where it may. */
+    /** Why a job may not apply it; none where it may. */
     @Nullable
-    String stop(Batch batch) {
+    String stop(Batch batch, BatchJob job) {
         BookInForce book = books.inForce();
         BigDecimal bound = book.shop().bounds().dearest();
         if (bound == null || batch.state() != BatchState.READY) {
             return null;
         }
-        BatchJob job = jobs.stream()
-                .filter(one -> one.does(batch.origin()))
-                .findFirst()
-                .orElseThrow();
         Which which = DearerBound.orders(book.shop(), shops.today());
         return replays.atOnce(
                         job.tried(batch.id(), book),
