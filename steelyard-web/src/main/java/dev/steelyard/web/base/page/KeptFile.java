@@ -36,6 +36,12 @@ record KeptFile(String type, Map<String, String> headers, String changed, byte[]
             "keep-alive",
             "last-modified");
 
+    /** What is neither a page nor a drawing is never shown by itself, so they say nothing of it. */
+    private static final Set<String> OF_DOCUMENTS =
+            Set.of("content-security-policy", "x-frame-options", "x-xss-protection");
+
+    private static final Pattern DOCUMENT = Pattern.compile("text/html.*|image/svg.*");
+
     private static final Pattern PACKABLE = Pattern.compile("text/.*|application/(javascript|json)|image/svg.*");
 
     /** RFC 9110, 12.5.3: unless it is given no weight. */
@@ -44,13 +50,15 @@ record KeptFile(String type, Map<String, String> headers, String changed, byte[]
     private static final String GZIP = "gzip";
 
     static KeptFile of(ContentCachingResponseWrapper answer) {
+        String type = Objects.requireNonNullElse(answer.getContentType(), "application/octet-stream");
+        boolean document = DOCUMENT.matcher(type).matches();
         Map<String, String> headers = new LinkedHashMap<>();
         for (String name : answer.getHeaderNames()) {
-            if (!OF_THE_ANSWER.contains(name.toLowerCase(Locale.ROOT))) {
+            String lower = name.toLowerCase(Locale.ROOT);
+            if (!OF_THE_ANSWER.contains(lower) && (document || !OF_DOCUMENTS.contains(lower))) {
                 headers.put(name, String.join(", ", answer.getHeaders(name)));
             }
         }
-        String type = Objects.requireNonNullElse(answer.getContentType(), "application/octet-stream");
         byte[] plain = answer.getContentAsByteArray();
         byte[] packed = PACKABLE.matcher(type).matches() ? pack(plain) : plain;
         return new KeptFile(

@@ -60,9 +60,14 @@ final class KeptFiles extends HttpFilter {
         ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
         chain.doFilter(request, answer);
         if (answer.getStatus() == HttpServletResponse.SC_OK && answer.getContentSize() <= LARGEST) {
-            files.put(path, KeptFile.of(answer));
+            KeptFile kept = KeptFile.of(answer);
+            files.put(path, kept);
+            // as it will be answered from now on
+            response.reset();
+            kept.answer(request, response);
+        } else {
+            answer.copyBodyToResponse();
         }
-        answer.copyBodyToResponse();
     }
 
     /** Puts it behind the gate of a shop that has not begun. */

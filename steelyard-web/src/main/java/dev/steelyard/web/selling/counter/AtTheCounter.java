@@ -4,12 +4,9 @@ import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
-import dev.steelyard.web.shop.CustomerGroup;
-import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import dev.steelyard.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
@@ -23,14 +20,12 @@ class AtTheCounter {
     private final Books books;
     private final Baskets baskets;
     private final BasketCookie cookie;
-    private final Shops shops;
     private final ShopperLanguages languages;
 
-    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, Shops shops, ShopperLanguages languages) {
+    AtTheCounter(Books books, Baskets baskets, BasketCookie cookie, ShopperLanguages languages) {
         this.books = books;
         this.baskets = baskets;
         this.cookie = cookie;
-        this.shops = shops;
         this.languages = languages;
     }
 
@@ -47,11 +42,10 @@ class AtTheCounter {
         }
         BookInForce book = books.inForce();
         Shopper shopper = baskets.shopper(cookie.read(request), book);
-        List<String> groups = shops.groups().stream().map(CustomerGroup::name).toList();
         model.addAttribute("shopName", book.shop().name());
         model.addAttribute("shopper", shopper);
         model.addAttribute("mayBeAnother", who != null || book.shop().beAnother());
-        model.addAttribute("groupNames", groups);
+        model.addAttribute("groupNames", book.groups());
         model.addAttribute("countries", Countries.in(words));
         model.addAttribute("languages", languages.offered(request, book.shop()));
     }
