@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
@@ -47,6 +48,9 @@ final class BenchedApp implements AutoCloseable {
     private static BenchedApp start(Path home, List<String> how, String... options) throws IOException {
         List<String> command = new ArrayList<>(
                 List.of(ProcessHandle.current().info().command().orElse("java"), "-Dsteelyard.home=" + home));
+        // as ./steelyard starts it
+        command.addAll(Arrays.asList(System.getProperty("program.options", "").split(" ")));
+        command.removeIf(String::isEmpty);
         command.addAll(how);
         command.addAll(List.of("--orders", "0")); // unless it is said otherwise
         command.addAll(List.of(options));
