@@ -4,6 +4,8 @@ import dev.steelyard.bench.Served.Bare;
 import dev.steelyard.bench.Served.Call;
 import dev.steelyard.bench.Served.Figure;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -24,8 +26,12 @@ public final class PagesBench {
                     bare.call(""),
                     call(app, "a style that ships", style(app)),
                     call(app, "the sign-in page", "/sign-in"),
-                    call(app, "the counter’s live price", "/counter/price?sku=SHK-8&sent=yes&quantity=30"),
+                    typing(app, "the counter’s live price", "/counter/price?sku=SHK-8&sent=yes&quantity=30"),
                     call(app, "a page of goods", "/counter/goods/SHK-8"));
+            List<Double> first = new ArrayList<>();
+            for (Call call : calls) {
+                first.add(middleOfHundred(call));
+            }
             List<Figure> figures = Served.measure(calls);
             for (int i = 0; i < calls.size(); i++) {
                 Figure one = figures.get(i);
@@ -37,7 +43,29 @@ public final class PagesBench {
                         one.p99(),
                         one.bytes());
             }
+            System.out.printf(
+                    "%nthe middle of a hundred requests, one after the other: the first after a start, and later%n");
+            for (int i = 1; i < calls.size(); i++) {
+                double later = middleOfHundred(calls.get(i));
+                System.out.printf(
+                        "%-46s %8.2f ms %8.2f ms %6.1f times%n",
+                        calls.get(i).name(), first.get(i), later, first.get(i) / later);
+            }
         }
+    }
+
+    /** In milliseconds. */
+    private static double middleOfHundred(Call call) throws Exception {
+        long[] times = new long[100];
+        try (RawClient client = new RawClient(call.url())) {
+            for (int i = 0; i < times.length; i++) {
+                long start = System.nanoTime();
+                client.ask(call.request());
+                times[i] = System.nanoTime() - start;
+            }
+        }
+        Arrays.sort(times);
+        return times[times.length / 2] / 1e6;
     }
 
     private static String style(BenchedApp app) throws Exception {
@@ -48,6 +76,14 @@ public final class PagesBench {
             }
             return link.group(1);
         }
+    }
+
+    /** A price as the page asks for it while one types: of the form alone, without what stands around it. */
+    private static Call typing(BenchedApp app, String name, String path) {
+        Call call = call(app, name, path);
+        String asked = new String(call.request(), StandardCharsets.US_ASCII)
+                .replace("\r\n\r\n", "\r\nHX-Request: true\r\n\r\n");
+        return new Call(name, call.url(), asked.getBytes(StandardCharsets.US_ASCII), call.pid());
     }
 
     private static Call call(BenchedApp app, String name, String path) {

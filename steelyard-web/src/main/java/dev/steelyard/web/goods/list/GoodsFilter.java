@@ -92,6 +92,11 @@ record GoodsFilter(
         return typed.isEmpty();
     }
 
+    /** Whether it asks for nothing but what goods are: their category, brand, type, supplier or tag. */
+    boolean isByTraits() {
+        return find.isEmpty() && !findings && least == null && most == null && group.isEmpty() && card.isEmpty();
+    }
+
     /** Whether more is asked than a text. */
     boolean narrows() {
         return typed.size() > (typed.containsKey("find") ? 1 : 0);

@@ -46,9 +46,7 @@ class GoodsFinder {
         if (filter.isOpen()) {
             return all;
         }
-        List<SoldProduct> byName = likely(filter, shelf.book())
-                .filter(matching(filter, shelf.book()))
-                .toList();
+        List<SoldProduct> byName = filter.isByTraits() ? shelf.all(traits(filter)) : matching(filter, shelf);
         if (order == GoodsOrder.NAME) {
             return byName;
         } else if (byName.size() < all.size() / MANY) {
@@ -59,14 +57,20 @@ class GoodsFinder {
         return all.stream().filter(found::contains).toList();
     }
 
+    private List<SoldProduct> matching(GoodsFilter filter, GoodsShelf shelf) {
+        return likely(filter, shelf)
+                .filter(matching(filter, shelf.book()))
+                .toList();
+    }
+
     /** Those among which all that fit are, by name: found by what they say or are where that is asked, without looking at all. */
-    private Stream<SoldProduct> likely(GoodsFilter filter, BookInForce book) {
+    private Stream<SoldProduct> likely(GoodsFilter filter, GoodsShelf shelf) {
         if (filter.findings()) {
-            return findings.all(book, shops.today()).stream().map(CountedFindings.Counted::one);
+            return findings.all(shelf.book(), shops.today()).stream().map(CountedFindings.Counted::one);
         }
         return filter.find().isEmpty()
-                ? book.directory().beside(traits(filter), book.sold())
-                : book.assortment().saying(filter.find());
+                ? shelf.all(traits(filter)).stream()
+                : shelf.book().assortment().saying(filter.find());
     }
 
     private Predicate<SoldProduct> matching(GoodsFilter filter, BookInForce book) {

@@ -1,12 +1,15 @@
 package dev.steelyard.web.goods.list;
 
+import dev.steelyard.core.card.GoodsRule;
 import dev.steelyard.core.shared.LatestParts;
 import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.shared.SharedList.Change;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.goods.SoldProduct;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -18,7 +21,11 @@ import org.jspecify.annotations.Nullable;
  */
 final class GoodsShelf {
 
+    /** Of lists that were asked for, so many stay: who looks through a long one asks for it page by page. */
+    private static final int LISTS = 4;
+
     private final BookInForce book;
+    private final Map<GoodsRule, List<SoldProduct>> found = Collections.synchronizedMap(new LatestLists());
     private final Map<GoodsOrder, SharedList<SoldProduct>> sorted = new EnumMap<>(GoodsOrder.class);
     private final LatestParts<SoldProduct, NameCounts> counted;
     private volatile @Nullable NameCounts names;
@@ -55,6 +62,14 @@ final class GoodsShelf {
                         book.sold().stream().sorted(order.comparator(false)).toList()));
     }
 
+    /** All that are of a kind, by name. */
+    List<SoldProduct> all(GoodsRule rule) {
+        return rule.equals(GoodsRule.EVERYTHING)
+                ? book.sold()
+                : found.computeIfAbsent(
+                        rule, one -> book.directory().beside(one, book.sold()).toList());
+    }
+
     /** Those that are still sold of some numbers, by name. */
     List<SoldProduct> of(Collection<Long> ids) {
         return ids.stream()
@@ -73,5 +88,20 @@ final class GoodsShelf {
             names = now;
         }
         return now.byKind();
+    }
+
+    /** Those asked for last. */
+    private static final class LatestLists extends LinkedHashMap<GoodsRule, List<SoldProduct>> {
+
+        private static final long serialVersionUID = 1L;
+
+        LatestLists() {
+            super(2 * LISTS, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<GoodsRule, List<SoldProduct>> eldest) {
+            return size() > LISTS;
+        }
     }
 }

@@ -169,4 +169,26 @@ class GoodsListTest {
         owner.post("/goods/13/put-back");
         assertThat(books.inForce().goods()).hasSize(13);
     }
+
+    /** A list asked for twice is kept; it knows of what came and went since, and however many are asked for in between. */
+    @Test
+    void listsThatWereAskedForFollowWhatChanges() {
+        List<String> brand = find("brand=Pellham");
+        assertThat(brand).isNotEmpty().isEqualTo(find("brand=Pellham"));
+        String gone = brand.get(0);
+        String number = owner.get("/goods?rowsOnly=true&brand=Pellham")
+                .body()
+                .replaceAll("(?s).*?<a href=\"/goods/(\\d+)\">" + Pattern.quote(gone) + "</a>.*", "$1");
+
+        owner.post("/goods/" + number + "/remove");
+        assertThat(find("brand=Pellham")).doesNotContain(gone).hasSize(brand.size() - 1);
+        for (String other : List.of("category=Signals", "category=Hardware", "tag=deck", "tag=stainless", "brand=None")) {
+            find(other);
+        }
+        owner.post("/goods/" + number + "/put-back");
+
+        assertThat(find("brand=Pellham")).isEqualTo(brand);
+        assertThat(find("brand=Pellham&least=0.01&most=1000000")).isEqualTo(brand);
+        assertThat(find("brand=None")).isEmpty();
+    }
 }
