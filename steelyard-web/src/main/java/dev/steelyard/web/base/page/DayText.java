@@ -3,12 +3,14 @@ package dev.steelyard.web.base.page;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a typed day, as date fields send it: 2027-04-01. */
 public final class DayText {
 
     private static final int LAST_YEAR = 9998;
+    private static final int MOST_SHOWN = 60;
 
     private DayText() {}
 
@@ -47,5 +49,15 @@ public final class DayText {
         } catch (DateTimeException unreadable) {
             return null;
         }
+    }
+
+    /** The day, and in words what is wrong where something was typed that is none. */
+    public static @Nullable LocalDate read(String text, Consumer<String> fault) {
+        LocalDate day = read(text);
+        if (day == null && !text.isBlank()) {
+            String shown = text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "…";
+            fault.accept("“" + shown + "” is no day; write it like 2026-11-26");
+        }
+        return day;
     }
 }

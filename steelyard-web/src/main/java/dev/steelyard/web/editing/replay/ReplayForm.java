@@ -78,11 +78,7 @@ record ReplayForm(Map<String, String> typed, Map<String, String> faults) {
     }
 
     private @Nullable LocalDate day(String field) {
-        LocalDate day = DayText.read(get(field));
-        if (day == null && !get(field).isEmpty()) {
-            faults.put(field, "“" + get(field) + "” is no day; write it like 2026-11-26");
-        }
-        return day;
+        return DayText.read(get(field), fault -> faults.put(field, fault));
     }
 
     private void percent(String field) {

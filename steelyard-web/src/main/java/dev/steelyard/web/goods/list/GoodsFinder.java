@@ -58,9 +58,7 @@ class GoodsFinder {
     }
 
     private List<SoldProduct> matching(GoodsFilter filter, GoodsShelf shelf) {
-        return likely(filter, shelf)
-                .filter(matching(filter, shelf.book()))
-                .toList();
+        return likely(filter, shelf).filter(matching(filter, shelf.book())).toList();
     }
 
     /** Those among which all that fit are, by name: found by what they say or are where that is asked, without looking at all. */

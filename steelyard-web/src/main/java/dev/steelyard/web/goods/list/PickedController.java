@@ -1,6 +1,5 @@
 package dev.steelyard.web.goods.list;
 
-import dev.steelyard.core.number.DecimalText;
 import dev.steelyard.core.sheet.Adjustment;
 import dev.steelyard.core.sheet.Ending;
 import dev.steelyard.core.sheet.PriceLine;
@@ -10,7 +9,6 @@ import dev.steelyard.web.base.page.FileNames;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.NotThere;
 import dev.steelyard.web.base.page.Show;
-import dev.steelyard.web.base.page.TypedNumbers;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
 import dev.steelyard.web.editing.draft.DraftDocument;
@@ -25,7 +23,6 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -101,12 +98,23 @@ class PickedController {
         return "catalogue/picked";
     }
 
-    private String wrong(
-            Model model,
-            Picked picked,
-            MultiValueMap<String, String> sent,
-            Map<String, String> faults,
-            HttpServletResponse response) {
+    /** What is done with what was picked. */
+    private interface Action {
+
+        /** @return where to go on; of no account where it finds faults */
+        @Nullable
+        String on(Picked picked, Map<String, String> faults);
+    }
+
+    /** The page again with what is wrong, by its fields; nothing is done then. */
+    private String act(MultiValueMap<String, String> sent, Model model, HttpServletResponse response, Action action) {
+        Picked picked = picking.read(sent);
+        Map<String, String> faults = new LinkedHashMap<>();
+        checkPicked(picked, faults);
+        String next = action.on(picked, faults);
+        if (next != null && faults.isEmpty()) {
+            return next;
+        }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(model, picked, sent, faults);
     }
@@ -118,24 +126,24 @@ class PickedController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Picked picked = picking.read(sent);
-        Map<String, String> faults = new LinkedHashMap<>();
-        Adjustment by = adjustment(sent, "change", faults);
-        checkPicked(picked, faults);
-        if (by == null || !faults.isEmpty()) {
-            return wrong(model, picked, sent, faults, response);
-        }
-        String what = text(sent, "what");
-        String group = text(sent, "of");
-        Predicate<PriceLine> lines = line -> line.isShelf()
-                ? !what.equals("rows")
-                : !what.equals("shelf")
-                        && (group.equals(ANYONE)
-                                || Objects.requireNonNullElse(line.group(), EVERYONE)
-                                        .equals(group));
-        String title = (what.equals("shelf") ? "Shelf prices" : what.equals("rows") ? "Rows" : "Shelf prices and rows")
-                + words(by) + ": " + picked.words();
-        return begun(actions.begin(title, who.name(), () -> wishes.adjusted(picked.products(), lines, by)));
+        return act(sent, model, response, (picked, faults) -> {
+            Adjustment by = AdjustmentForm.read(sent, "change", faults);
+            if (by == null || !faults.isEmpty()) {
+                return null;
+            }
+            String what = text(sent, "what");
+            String group = text(sent, "of");
+            Predicate<PriceLine> lines = line -> line.isShelf()
+                    ? !what.equals("rows")
+                    : !what.equals("shelf")
+                            && (group.equals(ANYONE)
+                                    || Objects.requireNonNullElse(line.group(), EVERYONE)
+                                            .equals(group));
+            String title =
+                    (what.equals("shelf") ? "Shelf prices" : what.equals("rows") ? "Rows" : "Shelf prices and rows")
+                            + AdjustmentForm.words(by) + ": " + picked.words();
+            return begun(actions.begin(title, who.name(), () -> wishes.adjusted(picked.products(), lines, by)));
+        });
     }
 
     /** The prices of a group from those of another. */
@@ -145,25 +153,24 @@ class PickedController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Picked picked = picking.read(sent);
-        Map<String, String> faults = new LinkedHashMap<>();
-        Adjustment by = adjustment(sent, "group", faults);
-        checkPicked(picked, faults);
-        String to = text(sent, "to");
-        String from = text(sent, "from");
-        if (to.equals(from)) {
-            faults.put("group.to", "The prices of " + to + " cannot be made from themselves; pick another group");
-        }
-        if (by == null || !faults.isEmpty()) {
-            return wrong(model, picked, sent, faults, response);
-        }
-        String title = "Prices for " + to + " from those for " + (from.isEmpty() ? "everyone" : from) + words(by) + ": "
-                + picked.words();
-        return begun(actions.begin(
-                title,
-                who.name(),
-                () -> wishes.ofGroup(
-                        picked.products(), to, from.isEmpty() ? null : from, sent.containsKey("first"), by)));
+        return act(sent, model, response, (picked, faults) -> {
+            Adjustment by = AdjustmentForm.read(sent, "group", faults);
+            String to = text(sent, "to");
+            String from = text(sent, "from");
+            if (to.equals(from)) {
+                faults.put("group.to", "The prices of " + to + " cannot be made from themselves; pick another group");
+            }
+            if (by == null || !faults.isEmpty()) {
+                return null;
+            }
+            String title = "Prices for " + to + " from those for " + (from.isEmpty() ? "everyone" : from)
+                    + AdjustmentForm.words(by) + ": " + picked.words();
+            return begun(actions.begin(
+                    title,
+                    who.name(),
+                    () -> wishes.ofGroup(
+                            picked.products(), to, from.isEmpty() ? null : from, sent.containsKey("first"), by)));
+        });
     }
 
     /** The rows of one item for all picked. */
@@ -173,28 +180,27 @@ class PickedController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Picked picked = picking.read(sent);
-        Map<String, String> faults = new LinkedHashMap<>();
-        checkPicked(picked, faults);
-        String sku = text(sent, "sku");
-        Priced source = prices.bySku(Set.of(sku)).get(sku);
-        boolean rows = source != null
-                && source.now().kept().stream().anyMatch(one -> !one.line().isShelf());
-        if (sku.isEmpty()) {
-            faults.put("ladder.sku", "Whose rows? Type a SKU");
-        } else if (source == null) {
-            faults.put("ladder.sku", "Nothing with the SKU “" + sku + "” is sold here");
-        } else if (!rows) {
-            faults.put("ladder.sku", sku + " has no price rows of its own to copy");
-        }
-        if (source == null || !faults.isEmpty()) {
-            return wrong(model, picked, sent, faults, response);
-        }
-        boolean percent = text(sent, "as").equals("percent");
-        return begun(actions.begin(
-                "The rows of " + sku + (percent ? ", in percent of the shelf price" : "") + ": " + picked.words(),
-                who.name(),
-                () -> wishes.ladder(picked.products(), source, percent, sent.containsKey("only"))));
+        return act(sent, model, response, (picked, faults) -> {
+            String sku = text(sent, "sku");
+            Priced source = prices.bySku(Set.of(sku)).get(sku);
+            boolean rows = source != null
+                    && source.now().kept().stream().anyMatch(one -> !one.line().isShelf());
+            if (sku.isEmpty()) {
+                faults.put("ladder.sku", "Whose rows? Type a SKU");
+            } else if (source == null) {
+                faults.put("ladder.sku", "Nothing with the SKU “" + sku + "” is sold here");
+            } else if (!rows) {
+                faults.put("ladder.sku", sku + " has no price rows of its own to copy");
+            }
+            if (source == null || !faults.isEmpty()) {
+                return null;
+            }
+            boolean percent = text(sent, "as").equals("percent");
+            return begun(actions.begin(
+                    "The rows of " + sku + (percent ? ", in percent of the shelf price" : "") + ": " + picked.words(),
+                    who.name(),
+                    () -> wishes.ladder(picked.products(), source, percent, sent.containsKey("only"))));
+        });
     }
 
     /** Onto the draft of a card, where it can be undone like any other change of it. */
@@ -204,38 +210,37 @@ class PickedController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Picked picked = picking.read(sent);
-        Map<String, String> faults = new LinkedHashMap<>();
-        checkPicked(picked, faults);
-        if (picked.size() > MOST_ON_A_CARD) {
-            faults.put(
-                    "card.card",
-                    Show.whole(picked.size()) + " products are too many to be named one by one, at most "
-                            + Show.whole(MOST_ON_A_CARD) + "; label them, and let the card cover the tag");
-        }
-        String id = text(sent, "card");
-        Draft card =
-                Ids.is(id) ? drafts.find(DraftKind.CARD, Long.parseLong(id)).orElse(null) : null;
-        if (card == null) {
-            faults.put("card.card", "Pick a card");
-        }
-        if (card == null || !faults.isEmpty()) {
-            return wrong(model, picked, sent, faults, response);
-        }
-        DraftDocument document = card.document().copy();
-        Set<String> there = new HashSet<>();
-        document.list("/covers/products").forEach(sku -> there.add(sku.asString()));
-        picked.goods().stream()
-                .map(one -> one.product().sku().value())
-                .filter(there::add)
-                .forEach(document.list("/covers/products")::add);
-        KeepResult kept = drafts.keep(card.id(), card.number(), document, card.trial(), who.name())
-                .orElseThrow(() -> DraftKind.CARD.missing(card.id()));
-        if (kept instanceof KeepResult.ChangedMeanwhile) {
-            faults.put("card.card", "The card was changed this very moment by somebody else; try again");
-            return wrong(model, picked, sent, faults, response);
-        }
-        return "redirect:/cards/" + card.id() + "?step=covers";
+        return act(sent, model, response, (picked, faults) -> {
+            if (picked.size() > MOST_ON_A_CARD) {
+                faults.put(
+                        "card.card",
+                        Show.whole(picked.size()) + " products are too many to be named one by one, at most "
+                                + Show.whole(MOST_ON_A_CARD) + "; label them, and let the card cover the tag");
+            }
+            String id = text(sent, "card");
+            Draft card =
+                    Ids.is(id) ? drafts.find(DraftKind.CARD, Long.parseLong(id)).orElse(null) : null;
+            if (card == null) {
+                faults.put("card.card", "Pick a card");
+            }
+            if (card == null || !faults.isEmpty()) {
+                return null;
+            }
+            DraftDocument document = card.document().copy();
+            Set<String> there = new HashSet<>();
+            document.list("/covers/products").forEach(sku -> there.add(sku.asString()));
+            picked.goods().stream()
+                    .map(one -> one.product().sku().value())
+                    .filter(there::add)
+                    .forEach(document.list("/covers/products")::add);
+            KeepResult kept = drafts.keep(card.id(), card.number(), document, card.trial(), who.name())
+                    .orElseThrow(() -> DraftKind.CARD.missing(card.id()));
+            if (kept instanceof KeepResult.ChangedMeanwhile) {
+                faults.put("card.card", "The card was changed this very moment by somebody else; try again");
+                return null;
+            }
+            return "redirect:/cards/" + card.id() + "?step=covers";
+        });
     }
 
     /** A tag on or off. */
@@ -245,20 +250,19 @@ class PickedController {
             @AuthenticationPrincipal StaffMember who,
             Model model,
             HttpServletResponse response) {
-        Picked picked = picking.read(sent);
-        Map<String, String> faults = new LinkedHashMap<>();
-        checkPicked(picked, faults);
-        String tag = text(sent, "tag");
-        if (tag.isEmpty() || tag.length() > LONGEST_TAG || tag.chars().anyMatch(Character::isISOControl)) {
-            faults.put("label.tag", "A tag has 1 to " + LONGEST_TAG + " characters, not " + tag.length());
-        }
-        if (!faults.isEmpty()) {
-            return wrong(model, picked, sent, faults, response);
-        }
-        Labels.Done done =
-                labels.label(picked.products(), tag, !text(sent, "label").equals("off"), who.name());
-        books.refresh();
-        return "redirect:/goods/picked/labelled?id=" + done.id();
+        return act(sent, model, response, (picked, faults) -> {
+            String tag = text(sent, "tag");
+            if (tag.isEmpty() || tag.length() > LONGEST_TAG || tag.chars().anyMatch(Character::isISOControl)) {
+                faults.put("label.tag", "A tag has 1 to " + LONGEST_TAG + " characters, not " + tag.length());
+            }
+            if (!faults.isEmpty()) {
+                return null;
+            }
+            Labels.Done done =
+                    labels.label(picked.products(), tag, !text(sent, "label").equals("off"), who.name());
+            books.refresh();
+            return "redirect:/goods/picked/labelled?id=" + done.id();
+        });
     }
 
     @GetMapping("/labelled")
@@ -304,46 +308,6 @@ class PickedController {
         if (picked.size() == 0) {
             faults.put("picked", "Nothing is picked; go back and pick some goods");
         }
-    }
-
-    private static @Nullable Adjustment adjustment(
-            MultiValueMap<String, String> sent, String which, Map<String, String> faults) {
-        String typed = text(sent, which + ".by").replace("−", "-");
-        DecimalText.Reading reading = TypedNumbers.read(typed);
-        BigDecimal by = reading.value();
-        if (by == null) {
-            faults.put(which + ".by", Objects.requireNonNull(reading.fault()).message());
-            return null;
-        }
-        boolean percent = !text(sent, which + ".kind").equals("AMOUNT");
-        if (percent && (by.compareTo(BigDecimal.valueOf(-100)) < 0 || by.compareTo(BigDecimal.valueOf(1000)) > 0)) {
-            faults.put(which + ".by", by.toPlainString() + " % is not from −100 to 1000");
-            return null;
-        }
-        String typedWithin = text(sent, which + ".within").replace("%", "").strip();
-        DecimalText.Reading within = TypedNumbers.read(typedWithin);
-        if (!typedWithin.isEmpty() && (within.value() == null || within.value().signum() < 0)) {
-            faults.put(
-                    which + ".within",
-                    within.fault() == null
-                            ? "0 percent or more, not " + typedWithin
-                            : within.fault().message());
-            return null;
-        }
-        return new Adjustment(
-                percent ? Adjustment.Kind.PERCENT : Adjustment.Kind.AMOUNT,
-                by,
-                Ending.of(text(sent, which + ".ending")).orElse(Ending.NONE),
-                typedWithin.isEmpty() ? Adjustment.USUALLY_WITHIN : within.value());
-    }
-
-    /** “ +4 %, ending .95”. */
-    private static String words(Adjustment by) {
-        String sign = by.by().signum() < 0 ? " −" : " +";
-        return sign
-                + by.by().abs().toPlainString()
-                + (by.kind() == Adjustment.Kind.PERCENT ? " %" : "")
-                + (by.ending() == Ending.NONE ? "" : ", ending " + by.ending().words());
     }
 
     private static String text(MultiValueMap<String, String> sent, String name) {

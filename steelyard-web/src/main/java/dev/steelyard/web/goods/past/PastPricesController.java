@@ -47,15 +47,14 @@ class PastPricesController {
         GoodsEntry entry = goods.find(id).orElseThrow(() -> none(id));
         Map<String, String> now = states.now(id).orElseThrow(() -> none(id));
         ZoneId zone = shops.current().zone();
-        LocalDate asked = DayText.read(day);
+        model.addAttribute("fault", "");
+        LocalDate asked = DayText.read(day, fault -> model.addAttribute("fault", fault));
         LocalDate on = asked == null ? shops.today() : asked;
         List<PriceEvent> all = events.of(id);
         model.addAttribute("id", id);
         model.addAttribute("name", entry.name());
         model.addAttribute("day", on);
         model.addAttribute("dayWords", Show.day(on));
-        model.addAttribute(
-                "fault", asked == null && !day.isEmpty() ? "“" + day + "” is no day; write it like 2026-11-26" : "");
         Map<String, String> then = at(on.plusDays(1).atStartOfDay(zone).toInstant(), now, all);
         model.addAttribute(
                 "prices",

@@ -96,12 +96,7 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
     }
 
     private static @Nullable LocalDate day(String field, Map<String, String> sent, Map<String, String> faults) {
-        String typed = text(sent, field);
-        LocalDate day = DayText.read(typed);
-        if (day == null && !typed.isEmpty()) {
-            faults.put(field, "“" + cut(typed) + "” is no day; write it like 2026-11-26");
-        }
-        return day;
+        return DayText.read(text(sent, field), fault -> faults.put(field, fault));
     }
 
     private static String text(Map<String, String> sent, String field) {
