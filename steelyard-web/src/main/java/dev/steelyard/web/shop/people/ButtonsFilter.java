@@ -31,6 +31,9 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
     static final String RIGHTS = "steelyard.held";
 
     private @Nullable ITemplateContext context;
+    /** Shoppers and who may do everything are most of all who look at pages; nothing is left out for them. */
+    private boolean everything = true;
+
     private @Nullable Set<Right> rights;
     private @Nullable String left;
     private int depth;
@@ -45,6 +48,7 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
             Set<Right> has = EnumSet.noneOf(Right.class);
             given.forEach(one -> has.add((Right) one));
             rights = has;
+            everything = has.size() == Right.values().length;
         }
     }
 
@@ -54,6 +58,10 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
 
     @Override
     public void handleOpenElement(IOpenElementTag tag) {
+        if (everything) {
+            super.handleOpenElement(tag);
+            return;
+        }
         String name = name(tag);
         if (left != null) {
             depth += name.equals(left) ? 1 : 0;
@@ -75,7 +83,9 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
 
     @Override
     public void handleStandaloneElement(IStandaloneElementTag tag) {
-        if (left == null && !isLeft(name(tag), tag)) {
+        if (everything) {
+            super.handleStandaloneElement(tag);
+        } else if (left == null && !isLeft(name(tag), tag)) {
             boolean hidden = "hidden".equals(tag.getAttributeValue("type"));
             super.handleStandaloneElement(isField(name(tag)) && !hidden && lacks(form) ? disabled(tag) : tag);
         }
@@ -83,6 +93,10 @@ public final class ButtonsFilter extends AbstractTemplateHandler {
 
     @Override
     public void handleCloseElement(ICloseElementTag tag) {
+        if (everything) {
+            super.handleCloseElement(tag);
+            return;
+        }
         String name = tag.getElementCompleteName().toLowerCase(Locale.ROOT);
         if (left != null) {
             if (name.equals(left) && --depth == 0) {
