@@ -63,7 +63,11 @@ class LowestPricePropertiesTest {
         for (int i = 0; i < HISTORIES / 10; i++) {
             List<PriceSpan> spans = history(random);
             LocalDate first = spans.get(0).from().atZone(zone).toLocalDate().minusDays(1);
-            LocalDate last = spans.get(spans.size() - 1).from().atZone(zone).toLocalDate().plusDays(2);
+            LocalDate last = spans.get(spans.size() - 1)
+                    .from()
+                    .atZone(zone)
+                    .toLocalDate()
+                    .plusDays(2);
 
             var days = LowestPrice.byDay(spans, first, last, zone);
 

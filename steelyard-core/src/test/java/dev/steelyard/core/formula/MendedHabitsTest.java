@@ -66,14 +66,13 @@ class MendedHabitsTest {
     }
 
     private static final Part AREA = new Part("length * width", List.of("length x width", "length X width"));
-    private static final Part AROUND =
-            new Part("2 * (length + width)", List.of("2(length + width)", "2 (length + width)", "2 x (length + width)"));
+    private static final Part AROUND = new Part(
+            "2 * (length + width)", List.of("2(length + width)", "2 (length + width)", "2 x (length + width)"));
 
     private static BigDecimal worth(String text, Scope scope) {
         Formula formula = Formula.prepare(text, scope, Kind.MONEY).orThrow();
-        return formula.number(formula.frame()
-                .set("length", new BigDecimal("5.23"))
-                .set("width", new BigDecimal("2.11")));
+        return formula.number(
+                formula.frame().set("length", new BigDecimal("5.23")).set("width", new BigDecimal("2.11")));
     }
 
     private static String mended(String text, Issue issue) {
