@@ -266,6 +266,7 @@ class SteelyardPanel extends HTMLElement {
   #variants = null;
   #picked = null; // the variant
   #sent = false;
+  #been = new Set(); // the asks somebody has come to
   #newer = new Set();
   #view = null;
   #notice = null; // a changed price that nobody has taken note of yet
@@ -356,6 +357,7 @@ class SteelyardPanel extends HTMLElement {
     this.#fields = {};
     this.#quantity = this.#pack = this.#variants = this.#picked = this.#notice = this.#view = null;
     this.#sent = false;
+    this.#been.clear();
   }
 
   #again = () => {
@@ -377,6 +379,9 @@ class SteelyardPanel extends HTMLElement {
     this.#sent = true;
     this.#notice = null;
     this.#newer.add(name);
+    if (/^[au]\./.test(name)) {
+      this.#been.add(name.slice(2));
+    }
     if (name === "quantity") {
       this.#quantity = field.value;
     } else if (name === "pick") {
@@ -421,6 +426,7 @@ class SteelyardPanel extends HTMLElement {
       lang: languageOf(this),
       fields: this.#fields,
       sent: this.#sent,
+      waits: (this.#view?.asks ?? []).map((one) => one.name).filter((name) => !this.#been.has(name)),
     };
     if (this.getAttribute("customer")) {
       body.customerToken = this.getAttribute("customer");

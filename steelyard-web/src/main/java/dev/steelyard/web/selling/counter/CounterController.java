@@ -127,7 +127,7 @@ class CounterController {
             @RequestParam MultiValueMap<String, String> form,
             Model model,
             HttpServletRequest request) {
-        model.addAttribute("page", page(sku, Typed.read(sku, form), request));
+        model.addAttribute("page", page(sku, Typed.typing(sku, form), request));
         photo(form, model);
         return "counter/product :: product";
     }

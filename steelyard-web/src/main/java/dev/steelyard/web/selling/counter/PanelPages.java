@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +36,7 @@ public final class PanelPages {
      * @param fields typed answers and picked units, named as {@link TypedAnswers} says
      * @param variants picked for the pieces of a lot; empty where one goes for all
      * @param sent whether anything was typed yet
+     * @param waits the names of asks that nobody has come to yet: an empty one of them is no mistake
      * @param seen the price that was shown last, as {@link ProductPage#seen()} gave it; none where none was
      */
     public record Typing(
@@ -44,6 +46,7 @@ public final class PanelPages {
             String pack,
             List<String> variants,
             boolean sent,
+            Set<String> waits,
             @Nullable String seen) {}
 
     /**
@@ -70,7 +73,8 @@ public final class PanelPages {
                     typing.quantity(),
                     new TypedAnswers(typing.fields(), typing.pack()),
                     typing.variants(),
-                    typing.sent());
+                    typing.sent(),
+                    typing.waits());
             ProductPages pages = new ProductPages(entry, offer, typed, shopper, book, reductions);
             ProductPage page = pages.page();
             return new Made(page, pages.line(), pages.given(), pages.changed(typing.seen()));

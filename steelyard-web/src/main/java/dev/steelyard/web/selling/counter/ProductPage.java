@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param variants to pick from; empty where there are none
  * @param sku of the variant picked
  * @param pieces the variant of each piece of a lot; empty where one goes for all
+ * @param sent whether something was typed that comes to a price or to a mistake
+ * @param waits the names of asks that are empty and that nobody has come to yet
  * @param packs to pick from; empty where there are none
  * @param from what it costs at least; none where there is no price yet
  * @param closed why it cannot be bought whatever is typed; none where it can
@@ -43,6 +45,7 @@ public record ProductPage(
         List<String> pieces,
         String quantity,
         boolean sent,
+        List<String> waits,
         List<AskView> asks,
         boolean beside,
         List<PackOffer> packs,
@@ -102,6 +105,11 @@ public record ProductPage(
     /** What is wrong with a field; empty where nothing is. */
     public String fault(String field) {
         return faults.getOrDefault(field, "");
+    }
+
+    /** The asks nobody has come to yet, as the form sends them. */
+    public String waiting() {
+        return String.join(" ", waits);
     }
 
     /** Whether it can go into the basket as it is typed. */

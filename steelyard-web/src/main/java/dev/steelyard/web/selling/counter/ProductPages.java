@@ -145,7 +145,8 @@ final class ProductPages {
                 offer.item().sku().value(),
                 offer.variantForEachPiece() ? pieces(pieces) : List.of(),
                 typed.quantity(),
-                typed.sent(),
+                typed.sent() && (line != null || refusal != null || !faults.isEmpty()),
+                waits(),
                 AskView.of(offer.card().card(), asks, answers, seen),
                 offer.card().card().shopPage().measurements() == ShopPage.Fields.BESIDE,
                 PackOffer.of(offer.card().card(), seen),
@@ -166,6 +167,14 @@ final class ProductPages {
                 orders().step(),
                 AsSeen.withoutTax(shopper.customer(), book),
                 open ? DealOffers.of(offer, asked, line, others, shopper, book) : List.of());
+    }
+
+    /** The names of asks that are empty and that nobody has come to yet. */
+    private List<String> waits() {
+        return offer.card().card().asks().stream()
+                .map(Ask::name)
+                .filter(name -> answers.answer(name).isBlank() && typed.waits(name))
+                .toList();
     }
 
     private OrderQuantity orders() {
@@ -287,7 +296,7 @@ final class ProductPages {
     }
 
     /**
-     * Says faults by their fields. What was not typed yet is no fault on a page just opened.
+     * Says faults by their fields. What nobody has come to yet is no fault.
      *
      * @return what no field can say
      */
@@ -298,7 +307,7 @@ final class ProductPages {
         for (Fault fault : refused.faults()) {
             String field = fault.place().code();
             boolean untyped = fields.contains(field) && answers.answer(field).isBlank();
-            if (untyped && !typed.sent()) {
+            if (untyped && typed.waits(field)) {
                 continue;
             }
             String message = words.sentence(fault.what());

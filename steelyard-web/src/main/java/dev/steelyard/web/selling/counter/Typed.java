@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
@@ -17,8 +18,10 @@ import org.springframework.util.MultiValueMap;
  * @param sku of the product or variant picked
  * @param variants the variants picked for the pieces of a lot, by SKU; empty where one goes for all
  * @param sent whether anything was typed or sent yet: before that, an empty field is no mistake
+ * @param waits the names of asks that nobody has come to yet, while one types: neither is an empty one of them
  */
-record Typed(String sku, String quantity, TypedAnswers answers, List<String> variants, boolean sent) {
+record Typed(
+        String sku, String quantity, TypedAnswers answers, List<String> variants, boolean sent, Set<String> waits) {
 
     /** More pieces than this of a lot share the last variant picked. */
     static final int MOST_PICKED = 12;
@@ -27,6 +30,8 @@ record Typed(String sku, String quantity, TypedAnswers answers, List<String> var
     private static final int MOST_FIELDS = 100;
     private static final String VARIANT = "v.";
     private static final String SENT = "sent";
+    private static final String WAITS = "waits";
+    private static final int LONGEST_WAITS = 4_000;
 
     /** Reads the fields of the page's form. */
     static Typed read(String sku, MultiValueMap<String, String> form) {
@@ -50,7 +55,26 @@ record Typed(String sku, String quantity, TypedAnswers answers, List<String> var
                 picked.isEmpty() || typed ? quantity : picked,
                 new TypedAnswers(fields, last(form.getOrDefault("pack", List.of()))),
                 List.copyOf(variants),
-                form.containsKey(SENT));
+                form.containsKey(SENT),
+                Set.of());
+    }
+
+    /** The same while one types. */
+    static Typed typing(String sku, MultiValueMap<String, String> form) {
+        Typed read = read(sku, form);
+        String waits = Objects.requireNonNullElse(form.getFirst(WAITS), "");
+        return new Typed(
+                read.sku,
+                read.quantity,
+                read.answers,
+                read.variants,
+                read.sent,
+                waits.length() > LONGEST_WAITS ? Set.of() : Set.copyOf(List.of(waits.split(" "))));
+    }
+
+    /** Whether it is too early to call an empty field a mistake. */
+    boolean waits(String field) {
+        return !sent || waits.contains(field);
     }
 
     private static String last(List<String> values) {
@@ -62,7 +86,7 @@ record Typed(String sku, String quantity, TypedAnswers answers, List<String> var
     Typed orAtLeast(OrderQuantity orders) {
         return sent || !quantity.equals("1") || orders.fits(1)
                 ? this
-                : new Typed(sku, "" + orders.smallest().orElse(1), answers, variants, false);
+                : new Typed(sku, "" + orders.smallest().orElse(1), answers, variants, false, Set.of());
     }
 
     /** The same for going back to the page, as its address has it. */

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -20,6 +21,7 @@ record PanelRequest(AskedCustomer customer, @Nullable String lang, PanelPages.Ty
     private static final int LONGEST = 200;
     private static final int MOST_FIELDS = 100;
     private static final int MOST_VARIANTS = 12;
+    private static final int MOST_ASKS = 100;
 
     /** As it is published; the fields that are read are these. */
     @Schema(name = "PanelRequest")
@@ -39,6 +41,11 @@ record PanelRequest(AskedCustomer customer, @Nullable String lang, PanelPages.Ty
             @Schema(description = "of the pieces of a lot, by SKU") @Nullable List<String> variants,
             @Schema(description = "whether anything was typed yet: before that, an empty field is no mistake") @Nullable
                     Boolean sent,
+            @Schema(
+                            description =
+                                    "while one types, the names of asks that nobody has come to yet: an empty one of them is no mistake")
+                    @Nullable
+                    List<String> waits,
             @Schema(description = "“seen” of the last answer, so that a price that changed meanwhile is said") @Nullable
                     String seen) {}
 
@@ -58,7 +65,16 @@ record PanelRequest(AskedCustomer customer, @Nullable String lang, PanelPages.Ty
                         text(in, "pack", ""),
                         variants,
                         in.flag("sent", false),
+                        waits(in),
                         in.optionalText("seen")));
+    }
+
+    private static Set<String> waits(Obj in) {
+        Set<String> waits = in.textSet("waits");
+        if (waits.size() > MOST_ASKS) {
+            in.fault("waits", "at most " + MOST_ASKS + " asks, not " + waits.size());
+        }
+        return waits;
     }
 
     private static String text(Obj in, String field, String otherwise) {

@@ -84,6 +84,34 @@ class CounterKindsTest {
         assertThat(shopper.get("/counter/basket").text()).contains("Nothing in it yet");
     }
 
+    /** Whoever types into the first field is not told off for the second; whoever clears one, or asks for the price, is told. */
+    @Test
+    void aFieldNobodyHasComeToIsNoMistakeWhileOneTypes(Http shopper) {
+        String typing = "/counter/price?sku=COVER&sent=yes&a.hem=plain&a.fixing=loose&a.length=523&a.width=";
+        assertThat(shopper.get("/counter/goods/COVER").body()).contains("name=\"waits\" value=\"length width\"");
+
+        Answer first = shopper.get(typing + "&waits=length+width");
+        assertThat(first.body())
+                .contains("name=\"waits\" value=\"width\"")
+                .doesNotContain("type a number", "id=\"buy\" disabled");
+        assertThat(first.text()).contains("Fill in the fields above");
+
+        Answer cleared = shopper.get(typing + "&waits=");
+        assertThat(cleared.body()).contains("Width: type a number", "id=\"buy\" disabled");
+        assertThat(cleared.text()).contains("something above is missing or cannot be taken");
+
+        Answer wrong = shopper.get(typing.replace("523", "5") + "&waits=width");
+        assertThat(wrong.body())
+                .contains("Length is too small", "id=\"buy\" disabled", "name=\"waits\" value=\"width\"")
+                .doesNotContain("type a number");
+
+        assertThat(shopper.get("/counter/goods/COVER?sent=yes&a.length=523&a.width=&waits=width")
+                        .body())
+                .contains("Width: type a number");
+        assertThat(shopper.get(typing + "&waits=width+width++nothing").status()).isEqualTo(200);
+        assertThat(shopper.get(typing + "&waits=" + "w".repeat(5_000)).body()).contains("Width: type a number");
+    }
+
     @Test
     void limitsAndTheLowestPriceAreSaidBeforeAnythingIsTyped(Http shopper) {
         assertThat(shopper.get("/counter/goods/COVER").text())

@@ -63,6 +63,22 @@ class PanelTest {
     }
 
     @Test
+    void anAskNobodyHasComeToIsNoMistakeWhileOneTypes(App app) {
+        String typing =
+                "{\"sku\": \"COVER\", \"sent\": true, \"fields\": {\"a.hem\": \"plain\", \"a.fixing\": \"loose\", \"a.length\": \"523\",\"a.width\": \"\"}, \"waits\": ";
+        JsonNode waiting =
+                page(app).post(PANEL, typing + "[\"width\", \"width\"]}").json();
+        assertThat(waiting.path("faults").isEmpty()).isTrue();
+        assertThat(waiting.has("price")).isFalse();
+        assertThat(waiting.has("token")).isFalse();
+        JsonNode cleared = page(app).post(PANEL, typing + "[]}").json();
+        assertThat(cleared.path("faults").propertyNames()).containsExactly("width");
+        Answer odd = page(app).post(PANEL, typing + "\"width\"}");
+        assertThat(odd.status()).isEqualTo(422);
+        assertThat(odd.json().toString()).contains("it must be a list");
+    }
+
+    @Test
     void aPriceThatChangedMeanwhileIsSaid(App app) {
         StoreCalls calls = page(app);
         String ask = "{\"sku\": \"BRU-1\", \"sent\": true, \"quantity\": \"12\"";
