@@ -81,14 +81,17 @@ public final class PagesBench {
     /** A price as the page asks for it while one types: of the form alone, without what stands around it. */
     private static Call typing(BenchedApp app, String name, String path) {
         Call call = call(app, name, path);
-        String asked = new String(call.request(), StandardCharsets.US_ASCII)
-                .replace("\r\n\r\n", "\r\nHX-Request: true\r\n\r\n");
-        return new Call(name, call.url(), asked.getBytes(StandardCharsets.US_ASCII), call.pid());
+        return new Call(name, call.url(), with(call.request(), "HX-Request: true"), call.pid());
     }
 
     private static Call call(BenchedApp app, String name, String path) {
-        String plain = new String(RawClient.request(app.url(), path, "", ""), StandardCharsets.US_ASCII);
-        String packed = plain.replace("\r\n\r\n", "\r\nAccept-Encoding: gzip\r\n\r\n"); // as every browser sends
-        return new Call(name, app.url(), packed.getBytes(StandardCharsets.US_ASCII), app.pid());
+        byte[] plain = RawClient.request(app.url(), path, "", "");
+        return new Call(name, app.url(), with(plain, "Accept-Encoding: gzip"), app.pid()); // as every browser sends
+    }
+
+    private static byte[] with(byte[] request, String header) {
+        return new String(request, StandardCharsets.US_ASCII)
+                .replace("\r\n\r\n", "\r\n" + header + "\r\n\r\n")
+                .getBytes(StandardCharsets.US_ASCII);
     }
 }

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 public final class DayText {
 
     private static final int LAST_YEAR = 9998;
-    private static final int MOST_SHOWN = 60;
 
     private DayText() {}
 
@@ -55,8 +54,7 @@ public final class DayText {
     public static @Nullable LocalDate read(String text, Consumer<String> fault) {
         LocalDate day = read(text);
         if (day == null && !text.isBlank()) {
-            String shown = text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "…";
-            fault.accept("“" + shown + "” is no day; write it like 2026-11-26");
+            fault.accept("“" + Show.typed(text) + "” is no day; write it like 2026-11-26");
         }
         return day;
     }

@@ -20,6 +20,7 @@ public final class Show {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", LANGUAGE);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", LANGUAGE);
     private static final int GROUP = 3;
+    private static final int MOST_TYPED = 60;
 
     private Show() {}
 
@@ -66,6 +67,11 @@ public final class Show {
     /** {@code 3 November 2026, 09:12} in a time zone. */
     public static String moment(Instant instant, ZoneId zone) {
         return MOMENT.format(instant.atZone(zone));
+    }
+
+    /** What somebody typed, cut off where it is long. */
+    public static String typed(String text) {
+        return text.length() <= MOST_TYPED ? text : text.substring(0, MOST_TYPED) + "…";
     }
 
     private static String grouped(String digits) {

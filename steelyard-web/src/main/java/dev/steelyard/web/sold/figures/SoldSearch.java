@@ -1,6 +1,7 @@
 package dev.steelyard.web.sold.figures;
 
 import dev.steelyard.web.base.page.DayText;
+import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.sold.lines.By;
 import dev.steelyard.web.sold.lines.Period;
 import dev.steelyard.web.sold.lines.Which;
@@ -31,7 +32,7 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
             period = Period.OWN; // days were typed and no other stretch was picked
         }
         if (!asked.isEmpty() && Period.of(asked).isEmpty()) {
-            faults.put("period", "“" + cut(asked) + "” is none of 30, 90, year, all and own");
+            faults.put("period", "“" + Show.typed(asked) + "” is none of 30, 90, year, all and own");
         }
         LocalDate from = period.from(today);
         LocalDate until = null;
@@ -46,7 +47,7 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
         String where = text(sent, "where");
         Optional<Which.Where> sold = Which.Where.read(where);
         if (!where.isEmpty() && sold.isEmpty()) {
-            faults.put("where", "“" + cut(where) + "” is none of anywhere, counter and store");
+            faults.put("where", "“" + Show.typed(where) + "” is none of anywhere, counter and store");
         }
         String by = text(sent, "by");
         return new SoldSearch(
@@ -66,7 +67,7 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
                 return By.of(one);
             }
         }
-        faults.put("by", "Nothing is told apart by “" + cut(typed) + "”");
+        faults.put("by", "Nothing is told apart by “" + Show.typed(typed) + "”");
         return null;
     }
 
@@ -91,7 +92,7 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
         if (typed.matches("\\d{1,18}")) {
             return Long.valueOf(typed);
         }
-        faults.put(field, "“" + cut(typed) + "” is no number of a " + field);
+        faults.put(field, "“" + Show.typed(typed) + "” is no number of a " + field);
         return null;
     }
 
@@ -101,9 +102,5 @@ record SoldSearch(Which which, Period period, @Nullable By by, boolean size, Map
 
     private static String text(Map<String, String> sent, String field) {
         return Objects.requireNonNullElse(sent.get(field), "").strip();
-    }
-
-    private static String cut(String typed) {
-        return typed.length() <= 60 ? typed : typed.substring(0, 60) + "…";
     }
 }
