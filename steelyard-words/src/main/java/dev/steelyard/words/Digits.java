@@ -1,8 +1,6 @@
 package dev.steelyard.words;
 
-import com.ibm.icu.number.LocalizedNumberFormatter;
 import com.ibm.icu.number.NumberFormatter;
-import com.ibm.icu.number.Precision;
 import com.ibm.icu.text.DateFormat;
 import com.ibm.icu.text.SimpleDateFormat;
 import com.ibm.icu.util.MeasureUnit;
@@ -16,6 +14,7 @@ import java.time.ZoneOffset;
 import java.util.Date;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -43,17 +42,17 @@ final class Digits {
 
     private final Language language;
     private final boolean shortened;
-    private final LocalizedNumberFormatter[] formatters = new LocalizedNumberFormatter[10];
+    private final Numerals numerals;
     private final Map<Unit, String> symbols = new EnumMap<>(Unit.class);
+
+    /** By skeleton; each use takes a copy, since ICU's are not safe to share and long in the making. */
+    private final Map<String, DateFormat> dates = new ConcurrentHashMap<>();
 
     /** @param shortened whether at most four decimals are shown */
     Digits(Language language, boolean shortened) {
         this.language = language;
         this.shortened = shortened;
-        for (int decimals = 0; decimals < formatters.length; decimals++) {
-            formatters[decimals] =
-                    NumberFormatter.withLocale(language.locale()).precision(Precision.minFraction(decimals));
-        }
+        this.numerals = new Numerals(language.locale());
         for (Unit unit : Unit.values()) {
             symbols.put(unit, abbreviation(unit));
         }
@@ -78,9 +77,7 @@ final class Digits {
         if (shortened && value.scale() > MOST_DECIMALS) {
             return number(value.setScale(MOST_DECIMALS, RoundingMode.HALF_UP), Math.min(decimals, MOST_DECIMALS));
         }
-        return formatters[Math.min(decimals, formatters.length - 1)]
-                .format(value)
-                .toString();
+        return numerals.write(value, decimals);
     }
 
     String amount(BigDecimal value, Unit unit) {
@@ -119,10 +116,16 @@ final class Digits {
 
     /** In English as all pages have it, in others as the language does. */
     private String format(LocalDateTime moment, String english, String skeleton) {
+        DateFormat format =
+                dates.computeIfAbsent(skeleton, any -> dates(english, skeleton)).clone();
+        return format.format(Date.from(moment.toInstant(ZoneOffset.UTC)));
+    }
+
+    private DateFormat dates(String english, String skeleton) {
         DateFormat format = language == Language.ENGLISH
                 ? new SimpleDateFormat(english, language.locale())
                 : DateFormat.getInstanceForSkeleton(skeleton, language.locale());
         format.setTimeZone(TimeZone.GMT_ZONE);
-        return format.format(Date.from(moment.toInstant(ZoneOffset.UTC)));
+        return format;
     }
 }

@@ -1,6 +1,5 @@
 package dev.steelyard.words;
 
-import com.ibm.icu.text.MessageFormat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -17,10 +16,12 @@ final class Messages {
 
     private final Language language;
     private final Map<String, String> patterns = new HashMap<>();
-    private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+    private final Map<String, Message> read = new ConcurrentHashMap<>();
+    private final Numerals numerals;
 
     private Messages(Language language) {
         this.language = language;
+        this.numerals = new Numerals(language.locale());
     }
 
     /** @param files beside this class, without their ending */
@@ -52,20 +53,16 @@ final class Messages {
     }
 
     /** @throws IllegalArgumentException where there is no message of this key */
-    String say(String key, Map<String, Object> parts) {
-        MessageFormat format = formats.computeIfAbsent(key, this::format);
-        StringBuffer said = new StringBuffer();
-        synchronized (format) { // ICU's are not safe to share
-            format.format(parts, said, null);
-        }
-        return said.toString();
+    String say(String key, Message.Told told) {
+        Message message = read.get(key);
+        return (message == null ? read.computeIfAbsent(key, this::message) : message).say(told);
     }
 
-    private MessageFormat format(String key) {
+    private Message message(String key) {
         String pattern = patterns.get(key);
         if (pattern == null) {
             throw new IllegalArgumentException("there is no message " + key + " in " + language.code());
         }
-        return new MessageFormat(pattern, language.locale());
+        return new Message(pattern, language.locale(), numerals);
     }
 }

@@ -20,7 +20,6 @@ import java.time.LocalDateTime;
 import java.time.format.TextStyle;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Words {
 
+    private static final String HAS = "has";
+    private static final Message.Told NOTHING = name -> null;
     private static final Words OWNERS = new Words(Language.ENGLISH, true, "en");
     private static final Map<Language, Words> SHOPPERS = new EnumMap<>(Map.of(
             Language.ENGLISH, new Words(Language.ENGLISH, false, "shop-en", "en"),
@@ -75,23 +76,56 @@ public final class Words {
         if (fact == null) {
             return "";
         }
-        List<String> names = fact.code().parts();
-        Map<String, Object> parts = new HashMap<>();
-        for (int i = 0; i < names.size(); i++) {
-            put(parts, names.get(i), fact.parts().get(i));
-        }
-        return messages.say(fact.code().id(), parts);
+        return messages.say(fact.code().id(), new FactTold(fact));
     }
 
-    private void put(Map<String, Object> parts, String name, Part part) {
-        Object said = part instanceof Part.Count count ? (Object) count.value() : say(part);
-        parts.put(name, said);
-        parts.put(has(name), part instanceof Part.None || "".equals(said) ? "no" : "yes");
+    /** The parts of a fact by their names, each said once and only where the message shows it. */
+    private final class FactTold implements Message.Told {
+
+        private final List<String> names;
+        private final List<Part> parts;
+        private final @Nullable Object[] said;
+
+        private FactTold(Fact fact) {
+            this.names = fact.code().parts();
+            this.parts = fact.parts();
+            this.said = new Object[parts.size()];
+        }
+
+        @Override
+        public @Nullable Object of(String name) {
+            int at = names.indexOf(name);
+            if (at >= 0) {
+                return said(at);
+            }
+            int asked = names.indexOf(asked(name));
+            return asked < 0 ? null : yesOrNo(said(asked));
+        }
+
+        private Object said(int at) {
+            Object kept = said[at];
+            if (kept == null) {
+                kept = parts.get(at) instanceof Part.Count count ? (Object) count.value() : say(parts.get(at));
+                said[at] = kept;
+            }
+            return kept;
+        }
     }
 
     /** The argument that tells whether a part is there. */
     static String has(String name) {
-        return "has" + Character.toUpperCase(name.charAt(0)) + name.substring(1);
+        return HAS + Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+
+    /** The part that an argument asks for whether it is there; empty where it asks for none. */
+    private static String asked(String name) {
+        return name.length() > HAS.length() && name.startsWith(HAS)
+                ? FirstLetter.small(name.substring(HAS.length()))
+                : "";
+    }
+
+    private static String yesOrNo(@Nullable Object said) {
+        return said == null || "".equals(said) ? "no" : "yes";
     }
 
     /** A fact as a sentence: with a large first letter. */
@@ -101,7 +135,7 @@ public final class Words {
 
     /** A word or two for a finding. */
     public String title(Finding.Code code) {
-        return messages.say("title." + code.text(), Map.of());
+        return messages.say("title." + code.text(), NOTHING);
     }
 
     /** A part of a fact. */
@@ -154,7 +188,7 @@ public final class Words {
     /** A way to pay, by the word that deals name it by: as this language calls it, where Steelyard knows it. */
     public String payment(String label) {
         String key = "payment." + label.replace(' ', '-');
-        return messages.pattern(key) == null ? label : messages.say(key, Map.of());
+        return messages.pattern(key) == null ? label : messages.say(key, NOTHING);
     }
 
     private String kind(Dimension dimension) {
@@ -167,7 +201,7 @@ public final class Words {
                                 : dimension.equals(Dimension.WEIGHT)
                                         ? "kind.weight"
                                         : dimension.equals(Dimension.PLAIN) ? "kind.plain" : null;
-        return key == null ? dimension.words() : messages.say(key, Map.of());
+        return key == null ? dimension.words() : messages.say(key, NOTHING);
     }
 
     /** What an owner wrote, in this language or else in the shop's own. */
@@ -177,13 +211,24 @@ public final class Words {
 
     /** A text of a page, by its key; arguments as names and values in turn, numbers as {@code Long}. */
     public String text(String key, Object... arguments) {
-        Map<String, Object> parts = new HashMap<>();
-        for (int i = 0; i < arguments.length; i += 2) {
-            Object value = arguments[i + 1];
-            parts.put((String) arguments[i], value instanceof Integer whole ? (Object) whole.longValue() : value);
-            parts.put(has((String) arguments[i]), value == null || "".equals(value) ? "no" : "yes");
+        return pages.say(key, name -> {
+            int at = place(arguments, name);
+            if (at >= 0) {
+                return arguments[at] instanceof Integer whole ? (Object) whole.longValue() : arguments[at];
+            }
+            int asked = place(arguments, asked(name));
+            return asked < 0 ? null : yesOrNo(arguments[asked]);
+        });
+    }
+
+    /** Where the value of a name stands; -1 where it is not named. */
+    private static int place(Object[] arguments, String name) {
+        for (int i = 0; i + 1 < arguments.length; i += 2) {
+            if (name.equals(arguments[i])) {
+                return i + 1;
+            }
         }
-        return pages.say(key, parts);
+        return -1;
     }
 
     /** A number with at least so many decimals: {@code 1,362.50}. */

@@ -77,7 +77,7 @@ public final class DecimalText {
 
     /** Reads a text, outer spaces aside. The value keeps the decimals as typed: {@code 6.90} has two. */
     public static Reading read(String text) {
-        String typed = text.strip();
+        String typed = Pasted.stripped(text);
         if (typed.isEmpty()) {
             return fault(Why.EMPTY, typed);
         }

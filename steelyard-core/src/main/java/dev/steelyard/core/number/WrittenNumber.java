@@ -22,7 +22,7 @@ public final class WrittenNumber {
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:[.,]\\d{3})+");
     private static final Pattern EITHER = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
     private static final Pattern EITHER_WITH_COMMA = Pattern.compile("[+-]?[1-9]\\d{0,2}\\.\\d{3}");
-    private static final Pattern MEASURE = Pattern.compile("([-+]?\\d[\\d.,]*)(\\s*\\p{L}\\S*)?");
+    private static final Pattern MEASURE = Pattern.compile("([-+]?\\d[\\d.,]*)([\\s\\p{Z}]*\\p{L}\\S*)?");
     private static final Pattern ONE_SIGN = Pattern.compile("[+-]?[1-9]\\d{0,2}[.,]\\d{3}");
     private static final int LONGEST = 60;
 
@@ -33,7 +33,7 @@ public final class WrittenNumber {
 
     /** Reads a text as a typed number is read, once it is written plainly; whatever currency stands beside it. */
     public static DecimalText.Reading read(String text) {
-        String bare = withoutMoney(text.strip());
+        String bare = withoutMoney(Pasted.stripped(text));
         return DecimalText.read(isEither(text) ? bare : plain(text));
     }
 
@@ -45,7 +45,9 @@ public final class WrittenNumber {
     public static DecimalText.Reading read(String text, String currency) {
         return isForeign(text, currency)
                 ? new DecimalText.Reading(
-                        null, new DecimalText.Fault(Why.FOREIGN, DecimalText.shortened(text.strip()), null, currency))
+                        null,
+                        new DecimalText.Fault(
+                                Why.FOREIGN, DecimalText.shortened(Pasted.stripped(text)), null, currency))
                 : read(text);
     }
 
@@ -75,15 +77,18 @@ public final class WrittenNumber {
     }
 
     static boolean isForeign(String text, String currency) {
+        if (NumberSigns.areBare(text)) {
+            return false;
+        }
         Matcher money = MONEY.matcher(text);
         return money.find()
                 && !CurrencySigns.mean(money.group(), currency)
-                && withoutMoney(text.strip()).chars().anyMatch(Character::isDigit);
+                && withoutMoney(Pasted.stripped(text)).chars().anyMatch(Character::isDigit);
     }
 
     /** Whether it is a number that alone can be read in two ways. */
     public static boolean isEither(String text) {
-        return EITHER.matcher(withoutMoney(text.strip())).matches();
+        return EITHER.matcher(withoutMoney(Pasted.stripped(text))).matches();
     }
 
     /** The same number with a decimal point and nothing else; the text as it is where it is no number, or can be two. */
@@ -97,12 +102,12 @@ public final class WrittenNumber {
     }
 
     static String plainly(String text, @Nullable Character decimal, boolean comma) {
-        String given = text.strip();
+        String given = Pasted.stripped(text);
         String typed = given.endsWith(ASKED) ? given.substring(0, given.length() - 1) : given;
         if (typed.isEmpty() || typed.length() > LONGEST) {
             return text;
         }
-        String bare = withoutMoney(typed);
+        String bare = NumberSigns.areBare(typed) ? typed : withoutMoney(typed);
         Matcher grouped = GROUPED.matcher(bare);
         if (grouped.matches()) {
             String rest = grouped.group(3) == null ? "" : grouped.group(3).replace(',', '.');
@@ -144,7 +149,7 @@ public final class WrittenNumber {
 
     /** The same where numbers may be written with a decimal comma. */
     public static String measure(String text, boolean comma) {
-        Matcher parts = MEASURE.matcher(text.strip());
+        Matcher parts = MEASURE.matcher(Pasted.stripped(text));
         return parts.matches()
                 ? plainly(parts.group(1), null, comma) + (parts.group(2) == null ? "" : parts.group(2))
                 : text;
@@ -152,14 +157,16 @@ public final class WrittenNumber {
 
     /** Whether it is a number with one sign and three digits behind it: thousands to one reader, decimals to another. */
     public static boolean isTwoWays(String text) {
-        String typed = text.strip();
-        return typed.length() <= LONGEST && ONE_SIGN.matcher(bare(typed)).matches();
+        String typed = Pasted.stripped(text);
+        return typed.length() <= LONGEST
+                && NumberSigns.couldBeOne(typed)
+                && ONE_SIGN.matcher(bare(typed)).matches();
     }
 
     /** The sign before decimals of a number that can only be read in one way; none for any other text, or without a sign. */
     public static @Nullable Character decimalSign(String text) {
-        String typed = text.strip();
-        if (typed.isEmpty() || typed.length() > LONGEST) {
+        String typed = Pasted.stripped(text);
+        if (typed.isEmpty() || typed.length() > LONGEST || !NumberSigns.couldBeOne(typed)) {
             return null;
         }
         String bare = bare(typed);
@@ -185,13 +192,16 @@ public final class WrittenNumber {
 
     /** A number without what is only beside it: a currency’s sign or code, spaces between thousands, a dash for no cents. */
     private static String bare(String typed) {
+        if (NumberSigns.areBare(typed)) {
+            return typed;
+        }
         String bare = withoutMoney(typed);
         Matcher grouped = GROUPED.matcher(bare);
         return grouped.matches() ? bare.replaceAll(SPACES, "") : bare;
     }
 
     private static String withoutMoney(String typed) {
-        return NO_CENTS.matcher(MONEY.matcher(typed).replaceFirst("").strip())
+        return NO_CENTS.matcher(Pasted.stripped(MONEY.matcher(typed).replaceFirst("")))
                 .replaceFirst("")
                 .replace('\u2212', '-');
     }

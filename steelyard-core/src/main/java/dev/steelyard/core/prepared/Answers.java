@@ -1,5 +1,6 @@
 package dev.steelyard.core.prepared;
 
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.unit.Unit;
 import java.math.BigDecimal;
 import java.util.Map;
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Answers(Map<String, Answer> byName, @Nullable String pack) {
 
-    private static final Pattern WITH_UNIT = Pattern.compile("([-+]?[0-9][0-9.,]*)\\s*(\\p{L}\\S*)");
+    private static final Pattern WITH_UNIT = Pattern.compile("([-+]?[0-9][0-9.,]*)[\\s\\p{Z}]*(\\p{L}\\S*)");
 
     public static final Answers NONE = new Answers(Map.of(), null);
 
@@ -37,7 +38,7 @@ public record Answers(Map<String, Answer> byName, @Nullable String pack) {
         /** As typed, in a unit's code as written in files; none for the ask's own unit. */
         record Typed(String text, @Nullable String unit) implements Answer {
             public Typed {
-                text = text.strip();
+                text = Pasted.stripped(text);
             }
         }
 
@@ -57,7 +58,7 @@ public record Answers(Map<String, Answer> byName, @Nullable String pack) {
          * @param picked the code of the unit picked beside the field; none for the ask's own
          */
         static Answer pasted(String text, @Nullable String picked) {
-            Matcher parts = WITH_UNIT.matcher(text.strip());
+            Matcher parts = WITH_UNIT.matcher(Pasted.stripped(text));
             return parts.matches()
                     ? Unit.written(parts.group(2))
                             .<Answer>map(unit -> new Typed(parts.group(1), unit.code()))

@@ -23,7 +23,7 @@ public sealed interface Code permits Refusal, Told, DealSays, FindingSays {
 
     /** As written in files and answers: {@code refusal.too-small}. */
     default String id() {
-        return list() + "." + text();
+        return CodesById.IDS.getOrDefault(this, "");
     }
 
     /** The code that is written so; none for any other text. */

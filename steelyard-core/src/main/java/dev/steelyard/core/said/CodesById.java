@@ -11,7 +11,15 @@ final class CodesById {
     static final Map<String, Code> BY_ID = Stream.<Code[]>of(
                     Refusal.values(), Told.values(), DealSays.values(), FindingSays.values())
             .flatMap(Arrays::stream)
-            .collect(Collectors.toUnmodifiableMap(Code::id, code -> code));
+            .collect(Collectors.toUnmodifiableMap(CodesById::written, code -> code));
+
+    /** Put together once: messages are looked up by it. */
+    static final Map<Code, String> IDS =
+            BY_ID.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getValue, Map.Entry::getKey));
 
     private CodesById() {}
+
+    private static String written(Code code) {
+        return code.list() + "." + code.text();
+    }
 }

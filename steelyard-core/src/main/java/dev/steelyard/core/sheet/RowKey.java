@@ -1,5 +1,6 @@
 package dev.steelyard.core.sheet;
 
+import dev.steelyard.core.number.Pasted;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
@@ -53,7 +54,7 @@ public record RowKey(Kind kind, long id, String check) {
 
     /** None for a text that is no key. */
     public static Optional<RowKey> parse(String text) {
-        Matcher parts = TEXT.matcher(text.strip());
+        Matcher parts = TEXT.matcher(Pasted.stripped(text));
         if (!parts.matches()) {
             return Optional.empty();
         }

@@ -1,5 +1,6 @@
 package dev.steelyard.core.sheet;
 
+import dev.steelyard.core.number.Pasted;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -39,9 +40,9 @@ public interface SheetColumn {
 
     /** A head as it is compared. */
     static String words(String head) {
-        return head.strip()
+        return Pasted.stripped(head)
                 .toLowerCase(Locale.ROOT)
-                .replaceAll("[\\s_.:\\-]+", " ")
+                .replaceAll("[\\s\\p{Z}_.:\\-]+", " ")
                 .strip();
     }
 }

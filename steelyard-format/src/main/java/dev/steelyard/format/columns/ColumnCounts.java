@@ -31,7 +31,7 @@ final class ColumnCounts {
     private String twoDays = "";
 
     void add(Cell cell) {
-        String text = cell.shown().strip();
+        String text = cell.bare();
         if (text.isEmpty()) {
             return;
         }

@@ -84,7 +84,7 @@ public final class FileLook implements RowSink {
 
     private static boolean couldBeHeads(TableRow row) {
         List<Cell> filled =
-                row.cells().stream().filter(cell -> !cell.shown().isBlank()).toList();
+                row.cells().stream().filter(cell -> !cell.bare().isEmpty()).toList();
         return filled.size() > 1
                 && filled.stream().map(Cell::shown).distinct().count() == filled.size()
                 && filled.stream().allMatch(FileLook::isWord);
@@ -117,7 +117,7 @@ public final class FileLook implements RowSink {
         List<ColumnSeen> found = new ArrayList<>();
         for (int i = 0; i < Math.max(head.cells().size(), counts.size()); i++) {
             ColumnCounts of = i < counts.size() ? counts.get(i) : new ColumnCounts();
-            ColumnSeen one = of.seen(i, head.cell(i).shown().strip());
+            ColumnSeen one = of.seen(i, head.cell(i).bare());
             if (!one.head().isEmpty() || one.filled() > 0) {
                 found.add(one);
             }

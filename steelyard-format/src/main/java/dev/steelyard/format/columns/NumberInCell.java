@@ -61,7 +61,7 @@ public final class NumberInCell {
             return fault(
                     day.shown() + " is a day, perhaps made from a number by the spreadsheet program; write the number");
         }
-        String typed = cell.shown().strip();
+        String typed = cell.bare();
         String text = WrittenNumber.bare(typed, currency);
         if (text.isEmpty()) {
             return new Reading(null, null);

@@ -1,6 +1,7 @@
 package dev.steelyard.format.goods;
 
 import dev.steelyard.core.card.Sku;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.core.text.Similar;
 import dev.steelyard.format.columns.ColumnPlan;
@@ -62,7 +63,7 @@ public final class GoodsCells {
     public Said read(Map<GoodsColumn, String> texts) {
         Map<GoodsColumn, String> values = new EnumMap<>(GoodsColumn.class);
         try {
-            String action = texts.getOrDefault(GoodsColumn.ACTION, "").strip();
+            String action = Pasted.stripped(texts.getOrDefault(GoodsColumn.ACTION, ""));
             if (action.equalsIgnoreCase(GoodsColumn.KEEP)) {
                 return new Said(Map.of(GoodsColumn.ACTION, GoodsColumn.KEEP), null);
             }
@@ -74,7 +75,7 @@ public final class GoodsCells {
             for (GoodsColumn column : GoodsColumn.values()) {
                 String text = texts.get(column);
                 if (text != null && column != GoodsColumn.ACTION) {
-                    values.put(column, value(column, text.strip()));
+                    values.put(column, value(column, Pasted.stripped(text)));
                 }
             }
             return new Said(values, null);
@@ -104,7 +105,7 @@ public final class GoodsCells {
         if (text.isEmpty()) {
             throw new Wrong(column, "The SKU is missing");
         }
-        String fault = Sku.fault(text);
+        String fault = Sku.faultOfNew(text);
         if (fault != null) {
             throw new Wrong(column, fault.substring(0, 1).toUpperCase(Locale.ROOT) + fault.substring(1));
         }

@@ -36,7 +36,7 @@ public final class GoodsSheetReader implements RowSink {
 
     /** A number of a spreadsheet is written with the sign that the column's texts have, so that both are read alike. */
     private String text(GoodsColumn column, Cell cell) {
-        String shown = cell.shown().strip();
+        String shown = cell.bare();
         return cell instanceof Cell.Figure && column.holds() == SheetColumn.Holding.NUMBER
                 ? shown.replace('.', plan.sign(column).decimal())
                 : shown;

@@ -56,8 +56,8 @@ public final class RowReader {
 
     /** Every empty cell is none; the first fault from left to right is told. */
     ReadRow read(int line, Function<Column, Cell> cells) {
-        String sku = cells.apply(Column.SKU).shown().strip();
-        String name = cells.apply(Column.PRODUCT).shown().strip();
+        String sku = cells.apply(Column.SKU).bare();
+        String name = cells.apply(Column.PRODUCT).bare();
         try {
             return new ReadRow(line, sku, name, row(line, sku, cells), null, Map.of());
         } catch (Wrong wrong) {
@@ -70,7 +70,7 @@ public final class RowReader {
     }
 
     private SheetRow row(int line, String sku, Function<Column, Cell> cells) throws Wrong {
-        Wish wish = wish(cells.apply(Column.ACTION).shown().strip());
+        Wish wish = wish(cells.apply(Column.ACTION).bare());
         if (wish == Wish.KEEP) {
             return new SheetRow(line, null, null, null, null, Validity.ALWAYS, null, wish); // whatever else it says
         }
@@ -79,10 +79,10 @@ public final class RowReader {
                     Column.SKU,
                     sku.isEmpty() ? "The SKU is missing" : "The SKU is longer than " + LONGEST_SKU + " characters");
         }
-        String group = group(cells.apply(Column.GROUP).shown().strip());
-        RowKey key = key(cells.apply(Column.KEY).shown().strip());
+        String group = group(cells.apply(Column.GROUP).bare());
+        RowKey key = key(cells.apply(Column.KEY).bare());
         Integer from = threshold(Column.FROM, cells.apply(Column.FROM));
-        boolean shelf = isShelf(cells.apply(Column.WHAT).shown().strip(), from, key);
+        boolean shelf = isShelf(cells.apply(Column.WHAT).bare(), from, key);
         Integer to = threshold(Column.TO, cells.apply(Column.TO));
         BigDecimal price = price(cells.apply(Column.PRICE));
         LocalDate starts = day(Column.STARTS, cells.apply(Column.STARTS));
@@ -92,7 +92,7 @@ public final class RowReader {
         if (stretch != null) {
             throw new Wrong(Column.ENDS, stretch);
         }
-        checkCurrency(cells.apply(Column.CURRENCY).shown().strip());
+        checkCurrency(cells.apply(Column.CURRENCY).bare());
         return new SheetRow(line, group, shelf ? null : from, to, price, new Validity(starts, ends), key, wish);
     }
 
@@ -178,7 +178,7 @@ public final class RowReader {
     }
 
     private @Nullable LocalDate day(Column column, Cell cell) throws Wrong {
-        String text = cell.shown().strip();
+        String text = cell.bare();
         if (text.isEmpty()) {
             return null;
         }

@@ -1,5 +1,6 @@
 package dev.steelyard.format.table;
 
+import dev.steelyard.core.number.Pasted;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 
@@ -10,6 +11,11 @@ public sealed interface Cell {
 
     /** What a person would see in the cell: numbers with a decimal point and no thousands, days as 2027-04-01. */
     String shown();
+
+    /** The same without what came along around it when it was pasted. */
+    default String bare() {
+        return Pasted.stripped(shown());
+    }
 
     /** Nothing. */
     record Empty() implements Cell {

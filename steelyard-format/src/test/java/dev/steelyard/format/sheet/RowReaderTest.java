@@ -59,6 +59,27 @@ class RowReaderTest {
     }
 
     @Test
+    void readsCellsThatWerePastedWithSpacesThatDoNotBreak() {
+        ReadRow row = read(
+                CsvForm.COMMA,
+                Column.SKU,
+                "SHK-8\u00a0",
+                Column.GROUP,
+                "\u00a0Boatyard",
+                Column.FROM,
+                "10\u202f",
+                Column.PRICE,
+                "18,50\u00a0€",
+                Column.CURRENCY,
+                "EUR\u00a0");
+        assertThat(row.refusal()).isNull();
+        assertThat(row.sku()).isEqualTo("SHK-8");
+        assertThat(row.row())
+                .extracting(SheetRow::group, SheetRow::from, SheetRow::price)
+                .containsExactly("Boatyard", 10, new BigDecimal("18.50"));
+    }
+
+    @Test
     void refusesWhatCanBeReadInTwoWaysWhereNothingTellsTheSign() {
         ReadRow row = new RowReader(SHOP, ColumnPlan.TYPED, false)
                 .readTexts(2, Map.of(Column.SKU, "SHK", Column.FROM, "1", Column.PRICE, "1,234"));

@@ -2,6 +2,7 @@ package dev.steelyard.web.goods;
 
 import dev.steelyard.core.card.GoodsDirectory;
 import dev.steelyard.core.card.Product;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.shared.PerPart;
 import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.core.shared.SharedList.Change;
@@ -105,7 +106,7 @@ public final class Assortment {
 
     /** Those whose names and SKUs have what was typed, as it stands, by name; all where nothing was typed. */
     public Stream<SoldProduct> sayingAsTyped(String typed) {
-        String[] words = typed.isBlank() ? new String[0] : new String[] {SoldProduct.folded(typed.strip())};
+        String[] words = typed.isBlank() ? new String[0] : new String[] {SoldProduct.folded(Pasted.stripped(typed))};
         return texts.all().flatMap(part -> part.find(words));
     }
 }

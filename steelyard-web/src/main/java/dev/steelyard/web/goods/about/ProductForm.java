@@ -2,6 +2,7 @@ package dev.steelyard.web.goods.about;
 
 import dev.steelyard.core.card.Sku;
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.number.PriceLimits;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.base.page.TypedNumbers;
@@ -93,7 +94,7 @@ record ProductForm(
             String id = at(sent, "variantId", i);
             variants.add(new VariantText(
                     id,
-                    skus.get(i).strip(),
+                    Pasted.stripped(skus.get(i)),
                     at(sent, "variantName", i),
                     at(sent, "variantCost", i),
                     at(sent, "variantPrice", i),
@@ -146,9 +147,7 @@ record ProductForm(
 
     private static String at(MultiValueMap<String, String> sent, String name, int index) {
         List<String> values = sent.getOrDefault(name, List.of());
-        return index < values.size()
-                ? Objects.requireNonNullElse(values.get(index), "").strip()
-                : "";
+        return index < values.size() ? Pasted.stripped(Objects.requireNonNullElse(values.get(index), "")) : "";
     }
 
     /** The variants that are typed, those that shall go left out. */
@@ -256,7 +255,7 @@ record ProductForm(
             faults.put(field, "Type a SKU");
             return;
         }
-        String fault = Sku.fault(text);
+        String fault = Sku.faultOfNew(text);
         if (fault != null) {
             faults.put(field, FirstLetter.large(fault));
         }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.list;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.TypedNumbers;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -46,7 +47,7 @@ record GoodsFilter(
         for (String name : new String[] {
             "find", "category", "brand", "type", "supplier", "tag", "group", "card", "findings", "least", "most"
         }) {
-            String text = Objects.requireNonNullElse(sent.getFirst(name), "").strip();
+            String text = Pasted.stripped(Objects.requireNonNullElse(sent.getFirst(name), ""));
             if (!text.isEmpty()) {
                 typed.put(name, text.length() > LONGEST ? text.substring(0, LONGEST) : text);
             }
