@@ -47,11 +47,22 @@ record KeptFile(String type, Map<String, String> headers, String changed, byte[]
     /** RFC 9110, 12.5.3: unless it is given no weight. */
     private static final Pattern UNPACKS = Pattern.compile(".*\\bgzip\\b(?!\\s*;\\s*q=0(\\.0*)?\\s*(,|$)).*");
 
-    private static final String GZIP = "gzip";
+    static final String GZIP = "gzip";
 
     static KeptFile of(ContentCachingResponseWrapper answer) {
         String type = Objects.requireNonNullElse(answer.getContentType(), "application/octet-stream");
-        boolean document = DOCUMENT.matcher(type).matches();
+        byte[] plain = answer.getContentAsByteArray();
+        byte[] packed = PACKABLE.matcher(type).matches() ? pack(plain) : plain;
+        return new KeptFile(
+                type,
+                headers(answer, DOCUMENT.matcher(type).matches()),
+                Objects.requireNonNullElse(answer.getHeader(HttpHeaders.LAST_MODIFIED), ""),
+                plain,
+                packed.length < plain.length ? packed : null);
+    }
+
+    /** Those of an answer that go for all. @param document whether it is shown by itself */
+    static Map<String, String> headers(ContentCachingResponseWrapper answer, boolean document) {
         Map<String, String> headers = new LinkedHashMap<>();
         for (String name : answer.getHeaderNames()) {
             String lower = name.toLowerCase(Locale.ROOT);
@@ -59,14 +70,13 @@ record KeptFile(String type, Map<String, String> headers, String changed, byte[]
                 headers.put(name, String.join(", ", answer.getHeaders(name)));
             }
         }
-        byte[] plain = answer.getContentAsByteArray();
-        byte[] packed = PACKABLE.matcher(type).matches() ? pack(plain) : plain;
-        return new KeptFile(
-                type,
-                Map.copyOf(headers),
-                Objects.requireNonNullElse(answer.getHeader(HttpHeaders.LAST_MODIFIED), ""),
-                plain,
-                packed.length < plain.length ? packed : null);
+        return Map.copyOf(headers);
+    }
+
+    /** Whether whoever asks unpacks what is compressed. */
+    static boolean unpacks(HttpServletRequest request) {
+        String takes = request.getHeader(HttpHeaders.ACCEPT_ENCODING);
+        return takes != null && UNPACKS.matcher(takes).matches();
     }
 
     private static byte[] pack(byte[] plain) {
@@ -91,9 +101,8 @@ record KeptFile(String type, Map<String, String> headers, String changed, byte[]
             response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
             return;
         }
-        String takes = request.getHeader(HttpHeaders.ACCEPT_ENCODING);
         byte[] body = plain;
-        if (packed != null && takes != null && UNPACKS.matcher(takes).matches()) {
+        if (packed != null && unpacks(request)) {
             response.setHeader(HttpHeaders.CONTENT_ENCODING, GZIP);
             body = packed;
         }

@@ -115,7 +115,7 @@ class SecuritySetting {
         return firewall;
     }
 
-    private static CookieCsrfTokenRepository csrfTokens() {
+    static CookieCsrfTokenRepository csrfTokens() {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Strict"));
         return tokens;
