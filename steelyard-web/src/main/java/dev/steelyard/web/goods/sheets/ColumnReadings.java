@@ -33,16 +33,28 @@ final class ColumnReadings {
      */
     record Way(String name, String words, boolean told) {}
 
-    /** By number of the column, of those whose cells can be read in more than one way. */
-    static Map<Integer, List<Way>> of(Seen seen) {
+    /**
+     * By number of the column, of those whose cells can be read in more than one way.
+     *
+     * @param currency the shop's, which may stand beside numbers
+     */
+    static Map<Integer, List<Way>> of(Seen seen, String currency) {
         Map<Integer, List<Way>> all = new LinkedHashMap<>();
         for (ColumnSeen column : seen.columns()) {
             if (column.sign() != null || !column.twoWays().isEmpty()) {
                 all.put(
                         column.place(),
                         List.of(
-                                number(column, CsvForm.POINT, "a decimal point"),
-                                number(column, CsvForm.COMMA, "a decimal comma")));
+                                number(
+                                        column,
+                                        NumberInCell.of(CsvForm.POINT, currency, true),
+                                        CsvForm.POINT,
+                                        "a decimal point"),
+                                number(
+                                        column,
+                                        NumberInCell.of(CsvForm.COMMA, currency, true),
+                                        CsvForm.COMMA,
+                                        "a decimal comma")));
             } else if (column.order() != null || !column.twoDays().isEmpty()) {
                 all.put(
                         column.place(),
@@ -54,8 +66,7 @@ final class ColumnReadings {
         return all;
     }
 
-    private static Way number(ColumnSeen column, CsvForm sign, String words) {
-        NumberInCell numbers = NumberInCell.of(sign, "", true);
+    private static Way number(ColumnSeen column, NumberInCell numbers, CsvForm sign, String words) {
         List<String> read = new ArrayList<>();
         for (String text : telling(column)) {
             NumberInCell.Reading reading = numbers.read(Cell.text(text));

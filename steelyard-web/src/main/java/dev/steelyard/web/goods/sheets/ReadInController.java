@@ -9,6 +9,7 @@ import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.WaitingSheets;
 import dev.steelyard.web.goods.batch.WaitingSheets.Waiting;
 import dev.steelyard.web.goods.sheets.KnownColumns.Picked;
+import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -38,8 +39,10 @@ class ReadInController {
     private final SheetUploads uploads;
     private final SheetsPage page;
     private final WaitingSheets waiting;
+    private final Shops shops;
 
-    ReadInController(SheetUploads uploads, SheetsPage page, WaitingSheets waiting) {
+    ReadInController(SheetUploads uploads, SheetsPage page, WaitingSheets waiting, Shops shops) {
+        this.shops = shops;
         this.uploads = uploads;
         this.page = page;
         this.waiting = waiting;
@@ -87,13 +90,14 @@ class ReadInController {
                 : asking(model, of, one, uploads.proposal(one), Map.of());
     }
 
-    private static String asking(Model model, String of, Waiting one, Picked picked, Map<Integer, String> faults) {
+    private String asking(Model model, String of, Waiting one, Picked picked, Map<Integer, String> faults) {
         model.addAttribute("of", of);
         model.addAttribute("name", one.name());
         model.addAttribute("goods", one.origin() == Batch.Origin.GOODS);
         model.addAttribute("seen", one.seen());
         model.addAttribute("columns", one.origin().columns());
-        model.addAttribute("readings", ColumnReadings.of(one.seen()));
+        model.addAttribute(
+                "readings", ColumnReadings.of(one.seen(), shops.current().currency()));
         model.addAttribute("picked", picked);
         model.addAttribute("faults", faults);
         return "sheets/columns";

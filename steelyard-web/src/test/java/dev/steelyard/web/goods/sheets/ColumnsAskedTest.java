@@ -91,6 +91,18 @@ class ColumnsAskedTest {
                 .contains("a decimal point: 1.234 is 1.234");
     }
 
+    /** The page that asks once failed over any sign of a currency. */
+    @Test
+    void pricesWithTheirCurrencyAreShownAsTheyAreRead() {
+        Answer asked = sheets.read("sku;price;remark\nBRU-1;12,50\u00a0€;cheap\nSHK-8;EUR 6,45;\nSHK-6;5,10 USD;\n");
+        assertThat(asked.status()).isEqualTo(200);
+        assertThat(asked.text())
+                .contains("Which column is what?")
+                .contains("12,50\u00a0€ is 12.50")
+                .contains("EUR 6,45 is 6.45")
+                .contains("5,10 USD is refused");
+    }
+
     @Test
     void aFileThatIsKeptNoMoreIsAskedForAgain() {
         assertThat(owner.get("/sheets/columns?of=made-up").text()).contains("not kept here any more");
