@@ -3,6 +3,7 @@ package dev.steelyard.core.deal;
 import dev.steelyard.core.card.Audience;
 import dev.steelyard.core.card.GoodsSet;
 import dev.steelyard.core.card.Times;
+import dev.steelyard.core.number.Pasted;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -77,6 +78,6 @@ public record Conditions(
 
     /** A code as it is compared. */
     public static String normal(String typed) {
-        return typed.strip().toUpperCase(Locale.ROOT);
+        return Pasted.stripped(typed).toUpperCase(Locale.ROOT);
     }
 }

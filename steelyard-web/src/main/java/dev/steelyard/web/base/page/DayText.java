@@ -1,5 +1,6 @@
 package dev.steelyard.web.base.page;
 
+import dev.steelyard.core.number.Pasted;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -27,7 +28,7 @@ public final class DayText {
      * on which it no longer holds; what is no day stays as it is typed.
      */
     public static String untilOf(String lastDay) {
-        LocalDate day = read(lastDay.strip());
+        LocalDate day = read(Pasted.stripped(lastDay));
         return day == null || day.getYear() > LAST_YEAR
                 ? lastDay
                 : day.plusDays(1).toString();
@@ -35,7 +36,7 @@ public final class DayText {
 
     /** The last day of something that is kept with the day on which it no longer holds. */
     public static String lastDay(String until) {
-        LocalDate day = read(until.strip());
+        LocalDate day = read(Pasted.stripped(until));
         return day == null || day.getYear() > LAST_YEAR
                 ? until
                 : day.minusDays(1).toString();

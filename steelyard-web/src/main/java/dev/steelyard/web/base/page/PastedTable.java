@@ -1,6 +1,7 @@
 package dev.steelyard.web.base.page;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.number.WrittenNumber;
 import java.io.IOException;
 import java.io.StringReader;
@@ -29,7 +30,7 @@ public final class PastedTable {
         List<List<String>> lines = new ArrayList<>();
         try (var parser = format.parse(new StringReader(text))) {
             for (CSVRecord line : parser) {
-                List<String> cells = line.stream().map(String::strip).toList();
+                List<String> cells = line.stream().map(Pasted::stripped).toList();
                 if (lines.size() < MOST_LINES && cells.stream().anyMatch(cell -> !cell.isEmpty())) {
                     lines.add(cells);
                 }

@@ -1,6 +1,7 @@
 package dev.steelyard.web.base.page;
 
 import dev.steelyard.core.number.DecimalText;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.number.WrittenBlock;
 import dev.steelyard.core.number.WrittenNumber;
@@ -50,7 +51,7 @@ public final class TypedNumbers {
 
     /** Reads a typed number of pieces; the fault says it as it was typed. */
     public static DecimalText.Reading pieces(String text) {
-        String typed = text.strip();
+        String typed = Pasted.stripped(text);
         if (!isComma() || !DIGITS.matcher(typed).matches()) {
             return Quantity.read(text);
         }

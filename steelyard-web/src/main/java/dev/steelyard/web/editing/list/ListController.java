@@ -1,6 +1,7 @@
 package dev.steelyard.web.editing.list;
 
 import dev.steelyard.core.card.GoodsDirectory;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.Ids;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.editing.draft.Draft;
@@ -195,7 +196,7 @@ class ListController {
         } catch (NotFitting words) {
             return refused(listing, Begin.of(sold, "").saying(sent, words.sentence(), null), model, response);
         }
-        String called = name.isBlank() ? way.get().called(picked) : name.strip();
+        String called = name.isBlank() ? way.get().called(picked) : Pasted.stripped(name);
         DraftDocument begun = DraftDocument.of(listing.begin(way.get(), picked, called));
         SampleFigures.markAll(begun);
         return opened(listing, begun, above, who) + "?step=" + way.get().opensAt();

@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods.about;
 
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.goods.Categories;
 import dev.steelyard.web.goods.about.Shelves.Of;
@@ -58,8 +59,8 @@ class ShelvesController {
             HttpServletResponse response) {
         String fault =
                 switch (what) {
-                    case "add" -> shelves.add(of, name.strip(), below, who.name());
-                    case "rename" -> shelves.rename(of, key, name.strip(), who.name());
+                    case "add" -> shelves.add(of, Pasted.stripped(name), below, who.name());
+                    case "rename" -> shelves.rename(of, key, Pasted.stripped(name), who.name());
                     case "remove" -> shelves.remove(of, key, who.name());
                     default -> "“" + what + "” is nothing that can be done here";
                 };

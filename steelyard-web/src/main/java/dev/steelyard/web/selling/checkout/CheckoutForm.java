@@ -1,5 +1,6 @@
 package dev.steelyard.web.selling.checkout;
 
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.selling.payment.CardNumber;
 import dev.steelyard.web.selling.payment.PaymentMethod;
@@ -85,7 +86,7 @@ record CheckoutForm(
     }
 
     private static String text(@Nullable String typed) {
-        return Objects.requireNonNullElse(typed, "").strip();
+        return Pasted.stripped(Objects.requireNonNullElse(typed, ""));
     }
 
     private static String shortened(String text) {

@@ -48,7 +48,7 @@ final class CodeText {
     static Reading read(String text) {
         Set<String> codes = new LinkedHashSet<>();
         List<String> wrong = new ArrayList<>();
-        for (String part : text.split("[\\s,;\"]+")) {
+        for (String part : text.split("[\\s\\p{Z}\\p{Cf},;\"]+")) {
             if (CODE.matcher(part).matches()) {
                 codes.add(Conditions.normal(part));
             } else if (!part.isEmpty()) {

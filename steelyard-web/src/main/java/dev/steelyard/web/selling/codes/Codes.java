@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.codes;
 
 import dev.steelyard.core.deal.Conditions;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.database.RowIds;
 import dev.steelyard.web.base.database.UtcColumns;
 import dev.steelyard.web.base.page.Show;
@@ -122,7 +123,7 @@ public class Codes {
     }
 
     private static String address(String email) {
-        return email.strip().toLowerCase(Locale.ROOT);
+        return Pasted.stripped(email).toLowerCase(Locale.ROOT);
     }
 
     /**

@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.counter;
 
 import dev.steelyard.core.deal.DealChecks;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.base.page.ShopperWords;
 import dev.steelyard.web.book.BookInForce;
@@ -75,7 +76,7 @@ class CodesController {
 
     private @Nullable String fault(String code, String token, HttpServletRequest request) {
         Words words = ShopperWords.now();
-        String typed = code.strip();
+        String typed = Pasted.stripped(code);
         if (typed.isEmpty()) {
             return words.text("code.missing");
         }

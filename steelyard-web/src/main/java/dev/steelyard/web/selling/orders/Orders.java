@@ -1,6 +1,7 @@
 package dev.steelyard.web.selling.orders;
 
 import dev.steelyard.core.number.Decimals;
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.Show;
 import dev.steelyard.web.shop.Outbox;
 import dev.steelyard.web.shop.Shops;
@@ -136,7 +137,7 @@ public class Orders {
     @Transactional(readOnly = true)
     public boolean hasOrdered(String email) {
         return entities.createQuery("select count(o) from StoredOrder o where o.email = :email", Long.class)
-                        .setParameter("email", email.strip())
+                        .setParameter("email", Pasted.stripped(email))
                         .getSingleResult()
                 > 0;
     }

@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop.settings;
 
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
@@ -41,8 +42,8 @@ class GroupsController {
             HttpServletResponse response) {
         String fault =
                 switch (what) {
-                    case "add" -> groups.add(name.strip(), without, who.name());
-                    case "change" -> groups.change(id, name.strip(), without, who.name());
+                    case "add" -> groups.add(Pasted.stripped(name), without, who.name());
+                    case "change" -> groups.change(id, Pasted.stripped(name), without, who.name());
                     case "remove" -> groups.remove(id, who.name());
                     default -> "“" + what + "” is nothing that can be done here";
                 };

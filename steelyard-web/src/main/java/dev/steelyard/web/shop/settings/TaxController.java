@@ -1,5 +1,6 @@
 package dev.steelyard.web.shop.settings;
 
+import dev.steelyard.core.number.Pasted;
 import dev.steelyard.web.base.page.Countries;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.shop.CustomerGroup;
@@ -117,8 +118,8 @@ class TaxController {
             HttpServletResponse response) {
         String fault =
                 switch (what) {
-                    case "add" -> classes.add(name.strip(), who.name());
-                    case "rename" -> classes.rename(id, name.strip(), who.name());
+                    case "add" -> classes.add(Pasted.stripped(name), who.name());
+                    case "rename" -> classes.rename(id, Pasted.stripped(name), who.name());
                     case "remove" -> classes.remove(id, who.name());
                     default -> "“" + what + "” is nothing that can be done here";
                 };

@@ -81,6 +81,17 @@ class CodesTest {
         assertThat(owner.get("/history?subject=codes").text()).contains("Maren made Letters");
     }
 
+    /** Copied out of a mail, it brings spaces along that nobody sees. */
+    @Test
+    void aCodeCountsAsItStandsInTheMailItIsPastedFrom(App app, Http owner) {
+        owner.signIn("maren");
+        list(owner, "name", "Letters", "uses", "1", "pasted", "\u00a0LETTER-ONE\u200b\nLETTER-TWO");
+        deal(owner, "Letter", "\"codeList\": \"Letters\"");
+        assertThat(enter(withTwoBrushes(app), "\u00a0letter-one\u00a0").text())
+                .contains("✓ LETTER-ONE Letter, 5.00 off");
+        assertThat(enter(withTwoBrushes(app), "\u200bLetter-Two").text()).contains("✓ LETTER-TWO Letter, 5.00 off");
+    }
+
     @Test
     void aDeclinedCardGivesTheCodeBack(App app, Http owner) {
         owner.signIn("maren");

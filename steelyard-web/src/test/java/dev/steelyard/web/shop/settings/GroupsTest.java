@@ -68,7 +68,7 @@ class GroupsTest {
     void aCardThatIsOnlyForAGroupStaysForIt() {
         String rope = price("Crew club", "ROPE-12&a.length=60", "1");
         assertThat(rope).isNotEqualTo(price("", "ROPE-12&a.length=60", "1"));
-        owner.post("/shop/groups", "do", "change", "id", id("Crew club"), "name", "Crew & friends");
+        owner.post("/shop/groups", "do", "change", "id", id("Crew club"), "name", "Crew & friends\u00a0");
         assertThat(price("Crew & friends", "ROPE-12&a.length=60", "1")).isEqualTo(rope);
         assertThat(versionsNaming("Crew club")).isZero();
     }
