@@ -5,6 +5,8 @@ import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part;
 import com.ibm.icu.text.PluralRules;
 import com.ibm.icu.util.ULocale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,7 +22,10 @@ import org.jspecify.annotations.Nullable;
  */
 final class Message {
 
-    /** What a message may name: a whole number as {@code Long}, else a text; none where there is nothing of the name. */
+    /** As ICU writes a number that a message says nothing else of. */
+    private static final int MOST_DECIMALS = 3;
+
+    /** What a message may name: a number, else a text; none where there is nothing of the name. */
     interface Told {
         @Nullable
         Object of(String name);
@@ -91,7 +96,7 @@ final class Message {
             case PLURAL -> {
                 Map<String, List<Piece>> ways = ways(start + 2);
                 yield (told, counted, to) -> {
-                    long number = told.of(name) instanceof Long whole ? whole : 0;
+                    long number = told.of(name) instanceof Number counts ? counts.longValue() : 0;
                     say(way(ways, plurals.select(number)), told, number, to);
                 };
             }
@@ -124,8 +129,11 @@ final class Message {
     }
 
     private String written(String name, @Nullable Object value) {
-        return value instanceof Long whole
-                ? numerals.write(whole)
-                : value == null ? "{" + name + "}" : value.toString();
+        if (value instanceof Number number) {
+            BigDecimal exact = new BigDecimal(number.toString());
+            return numerals.write(
+                    exact.scale() > MOST_DECIMALS ? exact.setScale(MOST_DECIMALS, RoundingMode.HALF_EVEN) : exact, 0);
+        }
+        return value == null ? "{" + name + "}" : value.toString();
     }
 }

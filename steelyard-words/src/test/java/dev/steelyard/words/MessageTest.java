@@ -7,6 +7,7 @@ import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.text.MessagePattern;
 import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part.Type;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -73,6 +74,18 @@ class MessageTest {
 
     private static Message message(String pattern, Language language) {
         return new Message(pattern, language.locale(), new Numerals(language.locale()));
+    }
+
+    /** Pages give whatever kind of number they have. */
+    @Test
+    void numbersOfAnyKindAreSaidAsIcuSaysThem() {
+        for (Object number : List.of(1, 2L, (short) 1_234, new BigDecimal("1234.5678"), new BigDecimal("0.5"), 2.25)) {
+            for (String pattern : List.of("{n} left", "{n, plural, one {one} other {more}}")) {
+                assertThat(message(pattern, Language.GERMAN).say(name -> number))
+                        .as("%s with %s", pattern, number)
+                        .isEqualTo(new MessageFormat(pattern, Language.GERMAN.locale()).format(Map.of("n", number)));
+            }
+        }
     }
 
     @Test
