@@ -1,5 +1,6 @@
 package dev.steelyard.format.columns;
 
+import dev.steelyard.core.number.Pasted;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -20,7 +21,7 @@ public enum DayOrder {
     /** The day of a text with points, strokes or hyphens; none where it is no such day. */
     public @Nullable LocalDate read(String text) {
         try {
-            return LocalDate.parse(text.strip().replace('.', '/').replace('-', '/'), form);
+            return LocalDate.parse(Pasted.stripped(text).replace('.', '/').replace('-', '/'), form);
         } catch (DateTimeException noDay) {
             return null;
         }
