@@ -76,7 +76,7 @@ public final class Words {
         if (fact == null) {
             return "";
         }
-        return messages.say(fact.code().id(), new FactTold(fact));
+        return messages.say(fact.code().id(), withWhetherThere(new FactTold(fact)));
     }
 
     /** The parts of a fact by their names, each said once and only where the message shows it. */
@@ -95,11 +95,7 @@ public final class Words {
         @Override
         public @Nullable Object of(String name) {
             int at = names.indexOf(name);
-            if (at >= 0) {
-                return said(at);
-            }
-            int asked = names.indexOf(asked(name));
-            return asked < 0 ? null : yesOrNo(said(asked));
+            return at < 0 ? null : said(at);
         }
 
         private Object said(int at) {
@@ -117,15 +113,16 @@ public final class Words {
         return HAS + Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
-    /** The part that an argument asks for whether it is there; empty where it asks for none. */
-    private static String asked(String name) {
-        return name.length() > HAS.length() && name.startsWith(HAS)
-                ? FirstLetter.small(name.substring(HAS.length()))
-                : "";
-    }
-
-    private static String yesOrNo(@Nullable Object said) {
-        return said == null || "".equals(said) ? "no" : "yes";
+    /** The same, and by {@link #has} whether each is there. */
+    private static Message.Told withWhetherThere(Message.Told told) {
+        return name -> {
+            Object value = told.of(name);
+            if (value != null || name.length() <= HAS.length() || !name.startsWith(HAS)) {
+                return value;
+            }
+            Object asked = told.of(FirstLetter.small(name.substring(HAS.length())));
+            return asked == null || "".equals(asked) ? "no" : "yes";
+        };
     }
 
     /** A fact as a sentence: with a large first letter. */
@@ -211,14 +208,10 @@ public final class Words {
 
     /** A text of a page, by its key; arguments as names and values in turn, numbers as {@code Long}. */
     public String text(String key, Object... arguments) {
-        return pages.say(key, name -> {
+        return pages.say(key, withWhetherThere(name -> {
             int at = place(arguments, name);
-            if (at >= 0) {
-                return arguments[at] instanceof Integer whole ? (Object) whole.longValue() : arguments[at];
-            }
-            int asked = place(arguments, asked(name));
-            return asked < 0 ? null : yesOrNo(arguments[asked]);
-        });
+            return at < 0 ? null : arguments[at];
+        }));
     }
 
     /** Where the value of a name stands; -1 where it is not named. */

@@ -41,7 +41,7 @@ final class NumberSigns {
                 large++;
             } else if (Character.getType(sign) == Character.CURRENCY_SYMBOL) {
                 money++;
-            } else if (BESIDE.indexOf(sign) < 0 && !isSpace(sign)) {
+            } else if (BESIDE.indexOf(sign) < 0 && !Pasted.isUnseen(sign)) {
                 return false;
             }
         }
@@ -50,9 +50,5 @@ final class NumberSigns {
 
     private static boolean isDigit(char sign) {
         return sign >= '0' && sign <= '9';
-    }
-
-    private static boolean isSpace(char sign) {
-        return Character.isWhitespace(sign) || Character.isSpaceChar(sign);
     }
 }

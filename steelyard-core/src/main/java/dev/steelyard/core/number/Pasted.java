@@ -26,7 +26,8 @@ public final class Pasted {
         return sign != ' ' && isUnseen(sign);
     }
 
-    private static boolean isUnseen(char sign) {
+    /** The usual space among them. */
+    static boolean isUnseen(char sign) {
         return Character.isWhitespace(sign)
                 || Character.isSpaceChar(sign)
                 || Character.getType(sign) == Character.FORMAT;

@@ -107,7 +107,7 @@ public final class WrittenNumber {
         if (typed.isEmpty() || typed.length() > LONGEST) {
             return text;
         }
-        String bare = NumberSigns.areBare(typed) ? typed : withoutMoney(typed);
+        String bare = withoutMoney(typed);
         Matcher grouped = GROUPED.matcher(bare);
         if (grouped.matches()) {
             String rest = grouped.group(3) == null ? "" : grouped.group(3).replace(',', '.');
@@ -192,15 +192,15 @@ public final class WrittenNumber {
 
     /** A number without what is only beside it: a currency’s sign or code, spaces between thousands, a dash for no cents. */
     private static String bare(String typed) {
-        if (NumberSigns.areBare(typed)) {
-            return typed;
-        }
         String bare = withoutMoney(typed);
         Matcher grouped = GROUPED.matcher(bare);
         return grouped.matches() ? bare.replaceAll(SPACES, "") : bare;
     }
 
     private static String withoutMoney(String typed) {
+        if (NumberSigns.areBare(typed)) {
+            return typed;
+        }
         return NO_CENTS.matcher(Pasted.stripped(MONEY.matcher(typed).replaceFirst("")))
                 .replaceFirst("")
                 .replace('\u2212', '-');

@@ -2,6 +2,7 @@ package dev.steelyard.core.said;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 
 /** What is said; each of the closed lists below has its part names, which messages put in. */
@@ -23,7 +24,7 @@ public sealed interface Code permits Refusal, Told, DealSays, FindingSays {
 
     /** As written in files and answers: {@code refusal.too-small}. */
     default String id() {
-        return CodesById.IDS.getOrDefault(this, "");
+        return Objects.requireNonNull(CodesById.IDS.get(this));
     }
 
     /** The code that is written so; none for any other text. */

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class NumberSignsTest {
 
     private static final List<String> PIECES = List.of(
-            "1", "23", "456", ".", ",", " ", "\u00a0", "\u202f", "'", "\u2019", "-", "+", "\u2212", "€", "$", "EUR",
-            "Kč", "e", "m", "X", ".-", ",\u2014", "\t", "%", "\u0663");
+            "1", "23", "456", ".", ",", " ", "\u00a0", "\u202f", "\u200b", "'", "\u2019", "-", "+", "\u2212", "€", "$",
+            "EUR", "Kč", "e", "m", "X", ".-", ",\u2014", "\t", "%", "\u0663");
 
     private static final Pattern BARE = Pattern.compile("[+-]?[0-9]+([.,][0-9]+)?");
 

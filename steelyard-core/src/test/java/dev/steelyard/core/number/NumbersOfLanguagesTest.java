@@ -30,6 +30,12 @@ class NumbersOfLanguagesTest {
         return DecimalFormatSymbols.getInstance(language).getDecimalSeparator() == ',';
     }
 
+    private static NumberFormat twoDecimals(Locale language) {
+        NumberFormat format = NumberFormat.getNumberInstance(language);
+        format.setMinimumFractionDigits(2);
+        return format;
+    }
+
     private static BigDecimal price(Random random) {
         return new BigDecimal(BigInteger.valueOf(random.nextInt((int) Math.pow(10, 1 + random.nextInt(9)))), 2);
     }
@@ -38,8 +44,7 @@ class NumbersOfLanguagesTest {
     @MethodSource("languages")
     void aPriceOfTwoDecimalsIsReadAsItIs(Locale language) {
         Random random = new Random(20_270_301);
-        NumberFormat plain = NumberFormat.getNumberInstance(language);
-        plain.setMinimumFractionDigits(2);
+        NumberFormat plain = twoDecimals(language);
         NumberFormat money = NumberFormat.getCurrencyInstance(language);
         money.setCurrency(Currency.getInstance("EUR"));
         for (int i = 0; i < PRICES; i++) {
@@ -58,8 +63,7 @@ class NumbersOfLanguagesTest {
     @MethodSource("languages")
     void theSignOfTheShopDoesNotMatterToAPriceOfTwoDecimals(Locale language) {
         Random random = new Random(20_270_302);
-        NumberFormat plain = NumberFormat.getNumberInstance(language);
-        plain.setMinimumFractionDigits(2);
+        NumberFormat plain = twoDecimals(language);
         for (int i = 0; i < PRICES; i++) {
             BigDecimal price = price(random);
             String text = plain.format(price);
@@ -98,8 +102,7 @@ class NumbersOfLanguagesTest {
     @MethodSource("languages")
     void aColumnOfPricesTellsItsSign(Locale language) {
         Random random = new Random(20_270_304);
-        NumberFormat plain = NumberFormat.getNumberInstance(language);
-        plain.setMinimumFractionDigits(2);
+        NumberFormat plain = twoDecimals(language);
         char sign = isComma(language) ? ',' : '.';
         for (int i = 0; i < PRICES; i++) {
             String text = plain.format(price(random));

@@ -2,12 +2,10 @@ package dev.steelyard.web.base.page;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Pattern;
@@ -21,14 +19,12 @@ public final class KeptPage {
 
     private final String type;
     private final Map<String, String> headers;
-    private final List<byte[]> parts;
-    private final PackedParts packed;
+    private final PackedParts parts;
 
-    private KeptPage(String type, Map<String, String> headers, List<byte[]> parts) {
+    private KeptPage(String type, Map<String, String> headers, PackedParts parts) {
         this.type = type;
         this.headers = headers;
         this.parts = parts;
-        this.packed = new PackedParts(parts);
     }
 
     /** @param text that stands in the answer and is another one in each */
@@ -37,9 +33,9 @@ public final class KeptPage {
         return new KeptPage(
                 Objects.requireNonNull(answer.getContentType()),
                 KeptFile.headers(answer, true),
-                Arrays.stream(page.split(Pattern.quote(text), -1))
+                new PackedParts(Arrays.stream(page.split(Pattern.quote(text), -1))
                         .map(part -> part.getBytes(WRITTEN))
-                        .toList());
+                        .toList()));
     }
 
     /** Answers with another text. */
@@ -50,23 +46,12 @@ public final class KeptPage {
         byte[] body;
         if (KeptFile.unpacks(request)) {
             response.setHeader(HttpHeaders.CONTENT_ENCODING, KeptFile.GZIP);
-            body = packed.filled(filling);
+            body = parts.filled(filling);
         } else {
-            body = plain(filling);
+            body = parts.plain(filling);
         }
         response.setContentType(type);
         response.setContentLength(body.length);
         response.getOutputStream().write(body);
-    }
-
-    private byte[] plain(byte[] filling) {
-        ByteArrayOutputStream to = new ByteArrayOutputStream();
-        for (int i = 0; i < parts.size(); i++) {
-            if (i > 0) {
-                to.writeBytes(filling);
-            }
-            to.writeBytes(parts.get(i));
-        }
-        return to.toByteArray();
     }
 }

@@ -17,6 +17,7 @@ final class PackedParts {
     private static final byte[] HEAD = {0x1f, (byte) 0x8b, 8, 0, 0, 0, 0, 0, 0, (byte) 0xff};
     private static final int MOST_FILLED = 0xffff;
     private static final int BYTE = 8;
+    private static final int ROOM = 2_048;
 
     private final List<byte[]> plain;
     private final List<byte[]> packed;
@@ -44,30 +45,39 @@ final class PackedParts {
         }
     }
 
-    /** The text with the same in all its places. @throws IllegalArgumentException where that is too long for one block */
+    /** The text with the same in all its places, as it is. */
+    byte[] plain(byte[] filling) {
+        ByteArrayOutputStream to = new ByteArrayOutputStream(ROOM);
+        for (int i = 0; i < plain.size(); i++) {
+            if (i > 0) {
+                to.writeBytes(filling);
+            }
+            to.writeBytes(plain.get(i));
+        }
+        return to.toByteArray();
+    }
+
+    /** The same compressed. @throws IllegalArgumentException where what is filled in is too long for one block */
     byte[] filled(byte[] filling) {
         if (filling.length > MOST_FILLED) {
             throw new IllegalArgumentException("at most " + MOST_FILLED + " bytes are filled in");
         }
-        CRC32 check = new CRC32();
-        ByteArrayOutputStream to = new ByteArrayOutputStream(2_048);
+        ByteArrayOutputStream to = new ByteArrayOutputStream(ROOM);
         to.writeBytes(HEAD);
-        int length = 0;
-        for (int i = 0; i < plain.size(); i++) {
+        for (int i = 0; i < packed.size(); i++) {
             if (i > 0) {
                 to.write(0); // a block that is stored, and not the last
                 little(to, filling.length, 2);
                 little(to, ~filling.length, 2);
                 to.writeBytes(filling);
-                check.update(filling);
-                length += filling.length;
             }
             to.writeBytes(packed.get(i));
-            check.update(plain.get(i));
-            length += plain.get(i).length;
         }
+        byte[] whole = plain(filling);
+        CRC32 check = new CRC32();
+        check.update(whole);
         little(to, (int) check.getValue(), 4);
-        little(to, length, 4);
+        little(to, whole.length, 4);
         return to.toByteArray();
     }
 

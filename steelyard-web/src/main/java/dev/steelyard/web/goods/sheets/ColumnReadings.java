@@ -45,16 +45,8 @@ final class ColumnReadings {
                 all.put(
                         column.place(),
                         List.of(
-                                number(
-                                        column,
-                                        NumberInCell.of(CsvForm.POINT, currency, true),
-                                        CsvForm.POINT,
-                                        "a decimal point"),
-                                number(
-                                        column,
-                                        NumberInCell.of(CsvForm.COMMA, currency, true),
-                                        CsvForm.COMMA,
-                                        "a decimal comma")));
+                                number(column, CsvForm.POINT, currency, "a decimal point"),
+                                number(column, CsvForm.COMMA, currency, "a decimal comma")));
             } else if (column.order() != null || !column.twoDays().isEmpty()) {
                 all.put(
                         column.place(),
@@ -66,7 +58,8 @@ final class ColumnReadings {
         return all;
     }
 
-    private static Way number(ColumnSeen column, NumberInCell numbers, CsvForm sign, String words) {
+    private static Way number(ColumnSeen column, CsvForm sign, String currency, String words) {
+        NumberInCell numbers = NumberInCell.of(sign, currency, true);
         List<String> read = new ArrayList<>();
         for (String text : telling(column)) {
             NumberInCell.Reading reading = numbers.read(Cell.text(text));
