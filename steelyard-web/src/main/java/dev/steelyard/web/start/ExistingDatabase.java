@@ -27,7 +27,7 @@ final class ExistingDatabase {
     /** The address with what Steelyard relies on, where it does not say otherwise. */
     static String completed(String url) {
         String whole = url;
-        for (String option : new String[] {"timezone=UTC", "useBulkStmts=true", STRICT}) {
+        for (String option : new String[] {"timezone=UTC", "useBulkStmts=true", "allowLocalInfile=true", STRICT}) {
             String name = option.substring(0, option.indexOf('=') + 1);
             whole = whole.contains(name) ? whole : whole + (whole.contains("?") ? "&" : "?") + option;
         }

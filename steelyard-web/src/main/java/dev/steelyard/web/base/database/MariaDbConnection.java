@@ -15,7 +15,8 @@ final class MariaDbConnection {
     private MariaDbConnection() {}
 
     static String url(int port) {
-        return "jdbc:mariadb://127.0.0.1:" + port + "/steelyard?sslMode=disable&timezone=UTC&useBulkStmts=true";
+        return "jdbc:mariadb://127.0.0.1:" + port
+                + "/steelyard?sslMode=disable&timezone=UTC&useBulkStmts=true&allowLocalInfile=true";
     }
 
     /** Run by the server itself at each start, before it listens. One statement a line, as init files must be. */

@@ -4,13 +4,12 @@ import dev.steelyard.core.sheet.Note;
 import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.format.goods.GoodsColumn;
 import dev.steelyard.format.goods.GoodsRefusal;
+import dev.steelyard.web.base.database.RowsInBulk;
 import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.NoteText;
 import dev.steelyard.web.goods.batch.RowsShown;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Types;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -28,58 +27,61 @@ class IntakeRows implements BatchFrame.Kept<IntakeRow> {
     /** Where they are. */
     static final String TABLE = "goods_batch_row";
 
-    private static final int AT_A_TIME = 1_000;
     private static final int LONGEST = 200;
     private static final int LONGEST_REASON = 500;
+    private static final List<String> COLUMNS = List.of(
+            "batch_id",
+            "number",
+            "line",
+            "outcome",
+            "sku",
+            "variant",
+            "product_id",
+            "variant_id",
+            "said",
+            "was",
+            "will",
+            "refused_column",
+            "refused_value",
+            "reason",
+            "notes");
     private static final TypeReference<Map<String, String>> TEXTS = new TypeReference<>() {};
 
     private final JdbcTemplate sql;
     private final JsonMapper mapper;
+    private final RowsInBulk bulk;
 
-    IntakeRows(JdbcTemplate sql, JsonMapper mapper) {
+    IntakeRows(JdbcTemplate sql, JsonMapper mapper, RowsInBulk bulk) {
+        this.bulk = bulk;
         this.sql = sql;
         this.mapper = mapper;
     }
 
     @Transactional
     public void insert(long batch, List<IntakeRow> rows) {
-        sql.batchUpdate(
-                "insert into goods_batch_row (batch_id, number, line, outcome, sku, variant, product_id, variant_id, said, was,"
-                        + " will, refused_column, refused_value, reason, notes) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
-                        + " ?, ?)",
-                rows,
-                AT_A_TIME,
-                (to, row) -> set(to, batch, row));
+        bulk.insert(TABLE, COLUMNS, rows.stream().map(row -> values(batch, row)).toList());
     }
 
-    private void set(PreparedStatement to, long batch, IntakeRow row) throws SQLException {
+    /** In the order of their columns. */
+    private @Nullable Object[] values(long batch, IntakeRow row) {
         GoodsRefusal refusal = row.refusal();
-        int i = 1;
-        to.setLong(i++, batch);
-        to.setInt(i++, row.number());
-        to.setInt(i++, row.line());
-        to.setString(i++, row.outcome().name());
-        to.setString(i++, NoteText.shortened(row.sku(), LONGEST));
-        to.setBoolean(i++, row.variant());
-        number(to, i++, row.productId());
-        number(to, i++, row.variantId());
-        to.setString(i++, mapper.writeValueAsString(row.said()));
-        to.setString(i++, row.was().isEmpty() ? null : mapper.writeValueAsString(row.was()));
-        to.setString(i++, row.will().isEmpty() ? null : mapper.writeValueAsString(row.will()));
-        to.setString(i++, refusal == null ? null : refusal.column().name());
-        to.setString(
-                i++,
-                refusal == null ? null : NoteText.shortened(row.said().getOrDefault(refusal.column(), ""), LONGEST));
-        to.setString(i++, refusal == null ? null : NoteText.shortened(refusal.reason(), LONGEST_REASON));
-        to.setString(i, NoteText.of(row.notes()));
-    }
-
-    private static void number(PreparedStatement to, int at, @Nullable Long value) throws SQLException {
-        if (value == null) {
-            to.setNull(at, Types.BIGINT);
-        } else {
-            to.setLong(at, value);
-        }
+        return new @Nullable Object[] {
+            batch,
+            row.number(),
+            row.line(),
+            row.outcome().name(),
+            NoteText.shortened(row.sku(), LONGEST),
+            row.variant(),
+            row.productId(),
+            row.variantId(),
+            mapper.writeValueAsString(row.said()),
+            row.was().isEmpty() ? null : mapper.writeValueAsString(row.was()),
+            row.will().isEmpty() ? null : mapper.writeValueAsString(row.will()),
+            refusal == null ? null : refusal.column().name(),
+            refusal == null ? null : NoteText.shortened(row.said().getOrDefault(refusal.column(), ""), LONGEST),
+            refusal == null ? null : NoteText.shortened(refusal.reason(), LONGEST_REASON),
+            NoteText.of(row.notes())
+        };
     }
 
     @Transactional

@@ -7,6 +7,7 @@ import dev.steelyard.core.sheet.Outcome;
 import dev.steelyard.core.sheet.PriceLine;
 import dev.steelyard.core.sheet.RowKey;
 import dev.steelyard.core.sheet.SheetRow;
+import dev.steelyard.web.base.database.RowsInBulk;
 import dev.steelyard.web.goods.OpenDays;
 import dev.steelyard.web.goods.batch.BatchFrame;
 import dev.steelyard.web.goods.batch.NoteText;
@@ -14,10 +15,8 @@ import dev.steelyard.web.goods.batch.RowsShown;
 import dev.steelyard.web.shop.CustomerGroup;
 import dev.steelyard.web.shop.Shops;
 import java.math.BigDecimal;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Types;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -42,20 +41,44 @@ class BatchRows implements BatchFrame.Kept<BatchRow> {
     /** In SQL, the cell for which a row is refused, where its cells are kept. */
     static final String REFUSED_CELL = "json_value(cells, concat('$.', refused_column))";
 
-    private static final int AT_A_TIME = 1_000;
     private static final int LONGEST_SKU = 200;
     private static final int LONGEST_REASON = 500;
-    private static final String INSERT =
-            "insert into price_batch_row (batch_id, number, line, outcome, sku, name, product_id, variant_id, wish, group_id,"
-                    + " from_pieces, to_pieces, price, starts, ends, row_key, target, target_id, old_group_id, old_from,"
-                    + " old_price, old_starts, old_ends, refused_column, reason, notes, cells)"
-                    + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+    private static final List<String> COLUMNS = List.of(
+            "batch_id",
+            "number",
+            "line",
+            "outcome",
+            "sku",
+            "name",
+            "product_id",
+            "variant_id",
+            "wish",
+            "group_id",
+            "from_pieces",
+            "to_pieces",
+            "price",
+            "starts",
+            "ends",
+            "row_key",
+            "target",
+            "target_id",
+            "old_group_id",
+            "old_from",
+            "old_price",
+            "old_starts",
+            "old_ends",
+            "refused_column",
+            "reason",
+            "notes",
+            "cells");
 
     private final JdbcTemplate sql;
     private final Shops shops;
     private final JsonMapper mapper;
+    private final RowsInBulk bulk;
 
-    BatchRows(JdbcTemplate sql, Shops shops, JsonMapper mapper) {
+    BatchRows(JdbcTemplate sql, Shops shops, JsonMapper mapper, RowsInBulk bulk) {
+        this.bulk = bulk;
         this.sql = sql;
         this.shops = shops;
         this.mapper = mapper;
@@ -65,7 +88,10 @@ class BatchRows implements BatchFrame.Kept<BatchRow> {
     public void insert(long batch, List<BatchRow> rows) {
         Map<String, Long> groups =
                 shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, CustomerGroup::id));
-        sql.batchUpdate(INSERT, rows, AT_A_TIME, (statement, row) -> set(statement, batch, row, groups));
+        bulk.insert(
+                TABLE,
+                COLUMNS,
+                rows.stream().map(row -> values(batch, row, groups)).toList());
     }
 
     /** Takes the place of rows of the same numbers. */
@@ -144,49 +170,42 @@ class BatchRows implements BatchFrame.Kept<BatchRow> {
         return sql.query("select * from price_batch_row " + rest, (row, number) -> read(row, groups), values);
     }
 
-    private void set(PreparedStatement to, long batch, BatchRow row, Map<String, Long> groups) throws SQLException {
+    /** In the order of their columns. */
+    private @Nullable Object[] values(long batch, BatchRow row, Map<String, Long> groups) {
         SheetRow read = row.row();
         Validity days = read == null ? Validity.ALWAYS : read.validity();
-        String group = read == null ? null : read.group();
         PriceLine before = row.before();
-        int i = 1;
-        to.setLong(i++, batch);
-        to.setInt(i++, row.number());
-        to.setInt(i++, row.line());
-        to.setString(i++, row.outcome().name());
-        to.setString(i++, NoteText.shortened(row.sku(), LONGEST_SKU));
-        to.setString(i++, NoteText.shortened(row.name(), LONGEST_SKU));
-        number(to, i++, row.productId());
-        number(to, i++, row.variantId());
-        to.setString(i++, (read == null ? SheetRow.Wish.SET : read.wish()).name());
-        number(to, i++, group == null ? null : groups.get(group));
-        number(to, i++, read == null ? null : read.from());
-        number(to, i++, read == null ? null : read.to());
-        to.setBigDecimal(i++, read == null ? null : read.price());
-        to.setObject(i++, OpenDays.starts(days));
-        to.setObject(i++, OpenDays.ends(days));
-        to.setString(i++, read == null || read.key() == null ? null : read.key().toString());
-        to.setString(i++, row.target() == null ? null : row.target().kind().letter());
-        number(to, i++, row.target() == null ? null : row.target().id());
-        number(to, i++, before == null || before.group() == null ? null : groups.get(before.group()));
-        number(to, i++, before == null ? null : before.from());
-        to.setBigDecimal(i++, before == null ? null : before.price());
-        to.setObject(i++, OpenDays.starts(before == null ? Validity.ALWAYS : before.validity()));
-        to.setObject(i++, OpenDays.ends(before == null ? Validity.ALWAYS : before.validity()));
-        to.setString(i++, row.refusal() == null ? null : row.refusal().column().name());
-        to.setString(
-                i++,
-                row.refusal() == null ? null : NoteText.shortened(row.refusal().reason(), LONGEST_REASON));
-        to.setString(i++, NoteText.of(row.notes()));
-        to.setString(i, row.cells().isEmpty() ? null : mapper.writeValueAsString(row.cells()));
-    }
-
-    private static void number(PreparedStatement to, int at, @Nullable Number value) throws SQLException {
-        if (value == null) {
-            to.setNull(at, Types.BIGINT);
-        } else {
-            to.setLong(at, value.longValue());
-        }
+        Validity daysBefore = before == null ? Validity.ALWAYS : before.validity();
+        Outcome.Refusal refusal = row.refusal();
+        return new @Nullable Object[] {
+            batch,
+            row.number(),
+            row.line(),
+            row.outcome().name(),
+            NoteText.shortened(row.sku(), LONGEST_SKU),
+            NoteText.shortened(row.name(), LONGEST_SKU),
+            row.productId(),
+            row.variantId(),
+            (read == null ? SheetRow.Wish.SET : read.wish()).name(),
+            read == null || read.group() == null ? null : groups.get(read.group()),
+            read == null ? null : read.from(),
+            read == null ? null : read.to(),
+            read == null ? null : read.price(),
+            OpenDays.starts(days),
+            OpenDays.ends(days),
+            read == null || read.key() == null ? null : read.key().toString(),
+            row.target() == null ? null : row.target().kind().letter(),
+            row.target() == null ? null : row.target().id(),
+            before == null || before.group() == null ? null : groups.get(before.group()),
+            before == null ? null : before.from(),
+            before == null ? null : before.price(),
+            OpenDays.starts(daysBefore),
+            OpenDays.ends(daysBefore),
+            refusal == null ? null : refusal.column().name(),
+            refusal == null ? null : NoteText.shortened(refusal.reason(), LONGEST_REASON),
+            NoteText.of(row.notes()),
+            row.cells().isEmpty() ? null : mapper.writeValueAsString(row.cells())
+        };
     }
 
     private BatchRow read(ResultSet row, Map<Long, String> groups) throws SQLException {
