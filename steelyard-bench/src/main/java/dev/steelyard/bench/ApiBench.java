@@ -13,6 +13,9 @@ public final class ApiBench {
     private static final String MEASURED =
             "{\"sku\": \"COVER\", \"quantity\": 2, \"answers\": {\"length\": 523, \"width\": 211, \"hem\": \"roped\", \"fixing\": \"zip\"}}";
 
+    /** How many are ordered, in a line that is asked once only. */
+    private static final String ANEW = "\"quantity\": " + Served.ANEW;
+
     private ApiBench() {}
 
     public static void main(String[] arguments) throws Exception {
@@ -26,21 +29,19 @@ public final class ApiBench {
         }
     }
 
-    /** @return prices of one line a second */
+    /** @return prices of one line a second, each asked once */
     private static double measure(String jar, String goods, Bare bare) throws Exception {
         try (BenchedApp app = BenchedApp.start(jar, "--demo", "--goods", goods)) {
             String key = app.key();
             List<Call> calls = List.of(
                     bare.call("[]"),
                     call(app, key, "an empty call (key)", "/api/v1/key", ""),
-                    call(app, key, "one line, " + goods + " goods", "/api/v1/prices", body(LINE)),
-                    call(app, key, "one line of area, " + goods + " goods", "/api/v1/prices", body(MEASURED)),
-                    call(
-                            app,
-                            key,
-                            "50 lines, " + goods + " goods",
-                            "/api/v1/prices",
-                            body(String.join(",", Collections.nCopies(50, LINE)))));
+                    prices(app, key, "one line, " + goods + " goods", LINE),
+                    prices(app, key, "one line of area, " + goods + " goods", MEASURED),
+                    prices(app, key, "50 lines, " + goods + " goods", many(LINE)),
+                    prices(app, key, "one line, each another quantity", anew(LINE)),
+                    prices(app, key, "one line of area, each another quantity", anew(MEASURED)),
+                    prices(app, key, "50 lines, each another quantity", anew(many(LINE))));
             List<Figure> middle = Served.measure(calls);
             for (int i = 0; i < calls.size(); i++) {
                 Figure one = middle.get(i);
@@ -54,9 +55,10 @@ public final class ApiBench {
                         one.bytes());
             }
             System.out.printf(
-                    "50 lines take %.2f times as long as one%n",
-                    middle.get(2).rate() / middle.get(4).rate());
-            return middle.get(2).rate();
+                    "50 lines take %.2f times as long as one; %.2f times where they were not asked before%n",
+                    middle.get(2).rate() / middle.get(4).rate(),
+                    middle.get(5).rate() / middle.get(7).rate());
+            return middle.get(5).rate();
         }
     }
 
@@ -64,7 +66,16 @@ public final class ApiBench {
         return new Call(name, app.url(), RawClient.request(app.url(), path, key, body), app.pid());
     }
 
-    private static String body(String lines) {
-        return "{\"together\": true, \"lines\": [" + lines + "]}";
+    private static Call prices(BenchedApp app, String key, String name, String lines) {
+        return call(app, key, name, "/api/v1/prices", "{\"together\": true, \"lines\": [" + lines + "]}");
+    }
+
+    private static String many(String line) {
+        return String.join(",", Collections.nCopies(50, line));
+    }
+
+    /** Lines of which the first is another one each time. */
+    private static String anew(String lines) {
+        return lines.replaceFirst("\"quantity\": \\d+", ANEW);
     }
 }

@@ -26,8 +26,19 @@ public final class PagesBench {
                     bare.call(""),
                     call(app, "a style that ships", style(app)),
                     call(app, "the sign-in page", "/sign-in"),
-                    typing(app, "the counter’s live price", "/counter/price?sku=SHK-8&sent=yes&quantity=30"),
-                    call(app, "a page of goods", "/counter/goods/SHK-8"));
+                    typing(
+                            app,
+                            "the counter’s live price, asked by many",
+                            "/counter/price?sku=SHK-8&sent=yes&quantity=30"),
+                    typing(
+                            app,
+                            "the same, each of another quantity",
+                            "/counter/price?sku=SHK-8&sent=yes&quantity=" + Served.ANEW),
+                    call(app, "a page of goods, asked by many", "/counter/goods/SHK-8"),
+                    call(
+                            app,
+                            "the same, each with another quantity",
+                            "/counter/goods/SHK-8?sent=yes&quantity=" + Served.ANEW));
             List<Double> first = new ArrayList<>();
             for (Call call : calls) {
                 first.add(middleOfHundred(call));
@@ -60,7 +71,7 @@ public final class PagesBench {
         try (RawClient client = new RawClient(call.url())) {
             for (int i = 0; i < times.length; i++) {
                 long start = System.nanoTime();
-                client.ask(call.request());
+                client.ask(call.next());
                 times[i] = System.nanoTime() - start;
             }
         }

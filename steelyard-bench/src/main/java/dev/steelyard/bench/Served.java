@@ -13,6 +13,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Answers a second over connections that stay open, each beside a bare servlet of the same server in the same run. Each is warmed
@@ -30,8 +31,33 @@ final class Served {
 
     private Served() {}
 
-    /** Something that is asked. */
-    record Call(String name, String url, byte[] request, long pid) {}
+    /** In a request: another number of six digits each time, so that nothing is asked twice. */
+    static final String ANEW = "777777";
+
+    private static final AtomicInteger ASKED = new AtomicInteger();
+    private static final int LEAST_ANEW = 100_000;
+    private static final int MOST_ANEW = 900_000;
+
+    /** Something that is asked. @param anew where {@link #ANEW} stands in it; negative for nowhere */
+    record Call(String name, String url, byte[] request, long pid, int anew) {
+
+        Call(String name, String url, byte[] request, long pid) {
+            this(name, url, request, pid, new String(request, StandardCharsets.ISO_8859_1).indexOf(ANEW));
+        }
+
+        /** What is sent next. */
+        byte[] next() {
+            if (anew < 0) {
+                return request;
+            }
+            byte[] next = request.clone();
+            int number = LEAST_ANEW + Math.floorMod(ASKED.getAndIncrement(), MOST_ANEW);
+            for (int i = ANEW.length() - 1; i >= 0; i--, number /= 10) {
+                next[anew + i] = (byte) ('0' + number % 10);
+            }
+            return next;
+        }
+    }
 
     /** What it came to. @param p99 in milliseconds */
     record Figure(double rate, double p99, double bytes) {}
@@ -126,7 +152,7 @@ final class Served {
         int count = 0;
         try (RawClient client = new RawClient(call.url())) {
             for (long now = System.nanoTime(); now < end && count < times.length; count++) {
-                client.ask(call.request());
+                client.ask(call.next());
                 long then = System.nanoTime();
                 times[count] = then - now;
                 now = then;

@@ -28,11 +28,19 @@ public class PriceCounts {
 
     /** @return the same */
     public List<LineResult> count(List<LineResult> results) {
-        long good = results.stream().filter(PricedLine.class::isInstance).count();
-        priced.increment(good);
-        if (good < results.size()) {
-            refused.increment(results.size() - good);
+        int good = 0;
+        for (LineResult result : results) {
+            good += result instanceof PricedLine ? 1 : 0;
         }
+        count(good, results.size() - good);
         return results;
+    }
+
+    /** Counts lines that were told again as they were before. */
+    public void count(int good, int others) {
+        priced.increment(good);
+        if (others > 0) {
+            refused.increment(others);
+        }
     }
 }

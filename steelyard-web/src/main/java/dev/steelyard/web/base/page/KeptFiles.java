@@ -1,20 +1,17 @@
 package dev.steelyard.web.base.page;
 
-import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
@@ -70,18 +67,12 @@ final class KeptFiles extends HttpFilter {
         }
     }
 
-    /** Puts it behind the gate of a shop that has not begun. */
     @Configuration(proxyBeanMethods = false)
     static class Setting {
 
-        private static final int BEHIND_THE_GATE = Ordered.HIGHEST_PRECEDENCE + 1;
-
         @Bean
         FilterRegistrationBean<KeptFiles> keptFiles(OurHosts hosts) {
-            var registration = new FilterRegistrationBean<>(new KeptFiles(hosts));
-            registration.setOrder(BEHIND_THE_GATE);
-            registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST));
-            return registration;
+            return BehindTheGate.put(new KeptFiles(hosts));
         }
     }
 }

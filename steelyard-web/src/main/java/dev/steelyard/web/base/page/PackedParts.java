@@ -17,7 +17,9 @@ final class PackedParts {
     private static final byte[] HEAD = {0x1f, (byte) 0x8b, 8, 0, 0, 0, 0, 0, 0, (byte) 0xff};
     private static final int MOST_FILLED = 0xffff;
     private static final int BYTE = 8;
-    private static final int ROOM = 2_048;
+
+    /** More than what stands around a filling, and around the whole. */
+    private static final int ROOM = 32;
 
     private final List<byte[]> plain;
     private final List<byte[]> packed;
@@ -47,7 +49,7 @@ final class PackedParts {
 
     /** The text with the same in all its places, as it is. */
     byte[] plain(byte[] filling) {
-        ByteArrayOutputStream to = new ByteArrayOutputStream(ROOM);
+        ByteArrayOutputStream to = new ByteArrayOutputStream(size(plain, filling.length));
         for (int i = 0; i < plain.size(); i++) {
             if (i > 0) {
                 to.writeBytes(filling);
@@ -62,7 +64,7 @@ final class PackedParts {
         if (filling.length > MOST_FILLED) {
             throw new IllegalArgumentException("at most " + MOST_FILLED + " bytes are filled in");
         }
-        ByteArrayOutputStream to = new ByteArrayOutputStream(ROOM);
+        ByteArrayOutputStream to = new ByteArrayOutputStream(size(packed, filling.length + ROOM));
         to.writeBytes(HEAD);
         for (int i = 0; i < packed.size(); i++) {
             if (i > 0) {
@@ -73,12 +75,25 @@ final class PackedParts {
             }
             to.writeBytes(packed.get(i));
         }
-        byte[] whole = plain(filling);
         CRC32 check = new CRC32();
-        check.update(whole);
+        for (int i = 0; i < plain.size(); i++) {
+            if (i > 0) {
+                check.update(filling);
+            }
+            check.update(plain.get(i));
+        }
         little(to, (int) check.getValue(), 4);
-        little(to, whole.length, 4);
+        little(to, size(plain, filling.length), 4);
         return to.toByteArray();
+    }
+
+    /** @param between bytes between two parts */
+    private static int size(List<byte[]> parts, int between) {
+        int size = between * (parts.size() - 1);
+        for (byte[] part : parts) {
+            size += part.length;
+        }
+        return size;
     }
 
     private static void little(ByteArrayOutputStream to, int value, int bytes) {

@@ -48,6 +48,11 @@ public class Reductions {
         return reduction == null ? null : reduction.lowest();
     }
 
+    /** All of them: what was made of some other is no longer right. */
+    public Object state() {
+        return inForce;
+    }
+
     void renew(BookInForce book, ZonedDateTime now) {
         Map<String, Reduction> all = new HashMap<>();
         if (book.shop().habits().lowestNamed()) {

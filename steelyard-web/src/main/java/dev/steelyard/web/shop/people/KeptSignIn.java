@@ -1,25 +1,20 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.base.page.BehindTheGate;
 import dev.steelyard.web.base.page.KeptPage;
 import dev.steelyard.web.base.page.OurHosts;
-import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.EnumSet;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
 import org.springframework.http.HttpHeaders;
-import org.springframework.security.web.csrf.CsrfToken;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
-import org.springframework.security.web.csrf.XorCsrfTokenRequestAttributeHandler;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
@@ -33,15 +28,13 @@ final class KeptSignIn extends HttpFilter {
     private static final String PAGE = "/sign-in";
 
     private final transient OurHosts hosts;
-    private final transient CsrfTokenRepository tokens;
-    private final transient XorCsrfTokenRequestAttributeHandler masked = new XorCsrfTokenRequestAttributeHandler();
+    private final transient PageTokens tokens = new PageTokens();
 
     /** By whether it was asked for over TLS: then its headers say more. */
     private final transient Map<Boolean, KeptPage> pages = new ConcurrentHashMap<>();
 
-    private KeptSignIn(OurHosts hosts, CsrfTokenRepository tokens) {
+    private KeptSignIn(OurHosts hosts) {
         this.hosts = hosts;
-        this.tokens = tokens;
     }
 
     @Override
@@ -59,20 +52,8 @@ final class KeptSignIn extends HttpFilter {
         if (kept == null) {
             keep(request, response, chain);
         } else {
-            kept.answer(request, response, token(request, response));
+            kept.answer(request, response, tokens.next(request, response));
         }
-    }
-
-    /** A new one, which the answer's cookie holds; as it stands in the page. */
-    private String token(HttpServletRequest request, HttpServletResponse response) {
-        CsrfToken made = tokens.generateToken(request);
-        tokens.saveToken(made, request, response);
-        masked.handle(request, response, () -> made);
-        return inPage(request);
-    }
-
-    private static String inPage(HttpServletRequest request) {
-        return ((CsrfToken) request.getAttribute(CsrfToken.class.getName())).getToken();
     }
 
     private void keep(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -80,23 +61,17 @@ final class KeptSignIn extends HttpFilter {
         ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
         chain.doFilter(request, answer);
         if (answer.getStatus() == HttpServletResponse.SC_OK) {
-            pages.put(request.isSecure(), KeptPage.of(answer, inPage(request)));
+            pages.put(request.isSecure(), KeptPage.of(answer, PageTokens.inPage(request)));
         }
         answer.copyBodyToResponse();
     }
 
-    /** Puts it behind the gate of a shop that has not begun. */
     @Configuration(proxyBeanMethods = false)
     static class Setting {
 
-        private static final int BEHIND_THE_GATE = Ordered.HIGHEST_PRECEDENCE + 1;
-
         @Bean
         FilterRegistrationBean<KeptSignIn> keptSignIn(OurHosts hosts) {
-            var registration = new FilterRegistrationBean<>(new KeptSignIn(hosts, SecuritySetting.csrfTokens()));
-            registration.setOrder(BEHIND_THE_GATE);
-            registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST));
-            return registration;
+            return BehindTheGate.put(new KeptSignIn(hosts));
         }
     }
 }

@@ -65,7 +65,7 @@ class CallAnswerWriter implements HandlerMethodReturnValueHandler, WebMvcConfigu
         CallAnswer<?> told = (CallAnswer<?>) Objects.requireNonNull(value);
         HttpServletResponse response = Objects.requireNonNull(request.getNativeResponse(HttpServletResponse.class));
         container.setRequestHandled(true);
-        byte[] body = mapper.writeValueAsBytes(told.body());
+        byte[] body = told.written() != null ? told.written() : mapper.writeValueAsBytes(told.body());
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         if (told.language() != null) {
             response.setHeader(HttpHeaders.CONTENT_LANGUAGE, told.language());

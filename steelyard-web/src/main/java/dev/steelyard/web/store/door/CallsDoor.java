@@ -1,5 +1,6 @@
 package dev.steelyard.web.store.door;
 
+import dev.steelyard.web.base.page.BehindTheGate;
 import dev.steelyard.web.base.page.OurHosts;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
@@ -8,13 +9,11 @@ import jakarta.servlet.http.HttpFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.EnumSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
 import org.springframework.web.servlet.DispatcherServlet;
 
 /**
@@ -57,18 +56,12 @@ final class CallsDoor extends HttpFilter {
         }
     }
 
-    /** Puts it behind the gate of a shop that has not begun. */
     @Configuration(proxyBeanMethods = false)
     static class Setting {
 
-        private static final int BEHIND_THE_GATE = Ordered.HIGHEST_PRECEDENCE + 1;
-
         @Bean
         FilterRegistrationBean<CallsDoor> callsDoor(ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
-            var registration = new FilterRegistrationBean<>(new CallsDoor(servlet, hosts));
-            registration.setOrder(BEHIND_THE_GATE);
-            registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
-            return registration;
+            return BehindTheGate.put(new CallsDoor(servlet, hosts), DispatcherType.ASYNC);
         }
     }
 }

@@ -9,6 +9,7 @@ import dev.steelyard.web.book.PriceCounts;
 import dev.steelyard.web.selling.announced.Reductions;
 import dev.steelyard.words.Words;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -51,11 +52,12 @@ public class Prices {
             lines.add(answers.of(line, results.get(i), token));
         }
         return new PricesAnswer(
-                book.revision(),
-                at.toInstant().truncatedTo(ChronoUnit.MILLIS),
-                book.shop().currency(),
-                request.customer(),
-                lines);
+                book.revision(), moment(at.toInstant()), book.shop().currency(), request.customer(), lines);
+    }
+
+    /** As answers say it. */
+    static Instant moment(Instant at) {
+        return at.truncatedTo(ChronoUnit.MILLIS);
     }
 
     private static List<LineResult> results(

@@ -17,4 +17,10 @@ public record PricesAnswer(
                 Instant at,
         @Schema(example = "EUR") String currency,
         AskedCustomer customer,
-        List<LineAnswer> lines) {}
+        List<LineAnswer> lines) {
+
+    /** The same prices at another moment. */
+    PricesAnswer at(Instant moment) {
+        return new PricesAnswer(revision, moment, currency, customer, lines);
+    }
+}

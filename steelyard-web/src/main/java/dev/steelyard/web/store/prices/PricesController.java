@@ -1,5 +1,6 @@
 package dev.steelyard.web.store.prices;
 
+import dev.steelyard.web.api.JsonBody;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
 import dev.steelyard.web.selling.payment.PaymentWays;
@@ -7,6 +8,7 @@ import dev.steelyard.web.store.door.CallAnswer;
 import dev.steelyard.web.store.door.Needs;
 import dev.steelyard.web.store.door.StoreCall;
 import dev.steelyard.web.store.keys.KeyRight;
+import dev.steelyard.web.store.keys.StoreKey;
 import dev.steelyard.words.Words;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -26,8 +28,16 @@ class PricesController {
     private final BasketPrices baskets;
     private final PaymentWays ways;
     private final Books books;
+    private final PricesAgain again;
 
-    PricesController(Prices prices, BasketPrices baskets, Customers customers, PaymentWays ways, Books books) {
+    PricesController(
+            Prices prices,
+            PricesAgain again,
+            BasketPrices baskets,
+            Customers customers,
+            PaymentWays ways,
+            Books books) {
+        this.again = again;
         this.prices = prices;
         this.baskets = baskets;
         this.ways = ways;
@@ -47,13 +57,15 @@ class PricesController {
     @PostMapping("/api/v1/prices")
     CallAnswer<PricesAnswer> price(HttpServletRequest request) throws IOException {
         BookInForce book = books.inForce();
-        PricesRequest asked = StoreCall.read(
-                request,
-                StoreCall.USUAL_BYTES,
-                book.shop().zone(),
-                in -> PricesRequest.read(in, StoreCall.key(request), customers, book));
+        StoreKey key = StoreCall.key(request);
         Words words = StoreCall.words(request);
-        return StoreCall.answered(prices.answer(asked, book, words), words);
+        String body = JsonBody.text(request, StoreCall.USUAL_BYTES);
+        PricesAgain.Asked asked = new PricesAgain.Asked(key.id(), body, words.language());
+        return again.answer(asked, book, () -> {
+            PricesRequest read =
+                    StoreCall.read(body, book.shop().zone(), in -> PricesRequest.read(in, key, customers, book));
+            return new PricesAgain.Made(read, prices.answer(read, book, words));
+        });
     }
 
     @Operation(

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param together whether ladders over product and card count the lines as one basket; else each line stands by itself
  * @param reckoning whether the answer says how each price came about
  * @param tokens whether each priced line is to be signed, so that it can be charged as it was shown
+ * @param byToken whether a token says who buys, which is good until some second
  */
 public record PricesRequest(
         AskedCustomer customer,
@@ -26,6 +27,7 @@ public record PricesRequest(
         boolean together,
         boolean reckoning,
         boolean tokens,
+        boolean byToken,
         List<AskedLine> lines) {
 
     public static final int MOST_LINES = 500;
@@ -101,7 +103,18 @@ public record PricesRequest(
                     "a page is not told how prices come about; the panel shows what shoppers may see of it");
         }
         return new PricesRequest(
-                customer, at, Boolean.TRUE.equals(together), reckoning, in.flag("tokens", false), lines(in));
+                customer,
+                at,
+                Boolean.TRUE.equals(together),
+                reckoning,
+                in.flag("tokens", false),
+                in.has("customerToken"),
+                lines(in));
+    }
+
+    /** Whether the same prices are right for whoever asks the same within this minute. */
+    boolean holdsForAMinute() {
+        return at == null && !tokens && !byToken;
     }
 
     /** At least one, at most {@value #MOST_LINES}. */
