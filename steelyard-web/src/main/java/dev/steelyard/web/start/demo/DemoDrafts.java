@@ -8,12 +8,9 @@ import dev.steelyard.web.editing.draft.Drafts;
 import dev.steelyard.web.editing.draft.KeepResult;
 import dev.steelyard.web.editing.draft.Releases;
 import dev.steelyard.web.shop.Shops;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -31,8 +28,10 @@ class DemoDrafts {
     private final Drafts drafts;
     private final Releases releases;
     private final Shops shops;
+    private final DemoDays days;
 
-    DemoDrafts(Drafts drafts, Releases releases, Shops shops) {
+    DemoDrafts(Drafts drafts, Releases releases, Shops shops, DemoDays days) {
+        this.days = days;
         this.drafts = drafts;
         this.releases = releases;
         this.shops = shops;
@@ -44,7 +43,7 @@ class DemoDrafts {
     }
 
     private void make(DraftKind kind, String resource) {
-        for (JsonNode one : Json.read(text(resource))) {
+        for (JsonNode one : Json.read(days.text(resource))) {
             Draft made = drafts.create(kind, DraftDocument.read(Json.write(one)), OWNER);
             release(made, null, "", OWNER);
             if (one.has("later")) {
@@ -79,13 +78,5 @@ class DemoDrafts {
         long seen = releases.of(draft.id()).latest();
         releases.putLive(draft.id(), new Releases.Wish(draft.number(), draft.number(), seen, starts, why), by)
                 .orElseThrow();
-    }
-
-    private static String text(String resource) {
-        try {
-            return new ClassPathResource(resource).getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
     }
 }

@@ -5,7 +5,7 @@ import dev.steelyard.web.shop.people.Staff;
 import dev.steelyard.web.start.begin.BeginCode;
 import java.nio.charset.StandardCharsets;
 import javax.sql.DataSource;
-import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,8 +25,17 @@ public class FirstStart {
     private final DemoPictures pictures;
     private final BeginCode code;
     private final DataSource source;
+    private final DemoDays days;
 
-    FirstStart(Shops shops, Staff staff, DemoDrafts drafts, DemoPictures pictures, BeginCode code, DataSource source) {
+    FirstStart(
+            Shops shops,
+            Staff staff,
+            DemoDrafts drafts,
+            DemoPictures pictures,
+            BeginCode code,
+            DataSource source,
+            DemoDays days) {
+        this.days = days;
         this.shops = shops;
         this.staff = staff;
         this.drafts = drafts;
@@ -66,7 +75,8 @@ public class FirstStart {
     }
 
     private void run(String script) {
-        ResourceDatabasePopulator populator = new ResourceDatabasePopulator(new ClassPathResource(script));
+        ResourceDatabasePopulator populator = new ResourceDatabasePopulator(
+                new ByteArrayResource(days.text(script).getBytes(StandardCharsets.UTF_8)));
         populator.setSqlScriptEncoding(StandardCharsets.UTF_8.name());
         populator.execute(source);
     }
