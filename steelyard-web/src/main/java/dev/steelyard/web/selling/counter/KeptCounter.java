@@ -21,7 +21,6 @@ import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
  * Goods and prices as whoever has nothing in a basket yet sees them. What is asked a second time within the same minute, of the
@@ -73,7 +72,7 @@ class KeptCounter {
         if (kept != null) {
             kept.answer(request, response, tokens.next(request, response));
         } else if (now.again(asked)) {
-            keep(now, asked, request, response, chain);
+            PageTokens.made(request, response, chain).ifPresent(page -> now.keep(asked, page));
         } else {
             chain.doFilter(request, response);
         }
@@ -89,20 +88,5 @@ class KeptCounter {
         return query.length() <= LONGEST_QUERY
                 && Arrays.stream(cookies).map(Cookie::getName).allMatch(COOKIES_OF_ALL::contains)
                 && languages.picked(request, book.shop().habits()).isEmpty();
-    }
-
-    private void keep(
-            Round<Asked, KeptPage> now,
-            Asked asked,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            FilterChain chain)
-            throws IOException, ServletException {
-        ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
-        chain.doFilter(request, answer);
-        if (answer.getStatus() == HttpServletResponse.SC_OK) {
-            now.keep(asked, KeptPage.of(answer, PageTokens.inPage(request)));
-        }
-        answer.copyBodyToResponse();
     }
 }

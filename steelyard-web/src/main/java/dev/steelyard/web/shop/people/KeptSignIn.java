@@ -15,7 +15,6 @@ import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpHeaders;
-import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
  * The sign-in page for who comes for the first time: the one page of the owners that any stranger can ask for as often as he
@@ -50,20 +49,10 @@ final class KeptSignIn extends HttpFilter {
         }
         KeptPage kept = pages.get(request.isSecure());
         if (kept == null) {
-            keep(request, response, chain);
+            PageTokens.made(request, response, chain).ifPresent(page -> pages.put(request.isSecure(), page));
         } else {
             kept.answer(request, response, tokens.next(request, response));
         }
-    }
-
-    private void keep(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-            throws IOException, ServletException {
-        ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
-        chain.doFilter(request, answer);
-        if (answer.getStatus() == HttpServletResponse.SC_OK) {
-            pages.put(request.isSecure(), KeptPage.of(answer, PageTokens.inPage(request)));
-        }
-        answer.copyBodyToResponse();
     }
 
     @Configuration(proxyBeanMethods = false)

@@ -1,11 +1,17 @@
 package dev.steelyard.web.shop.people;
 
+import dev.steelyard.web.base.page.KeptPage;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.XorCsrfTokenRequestAttributeHandler;
+import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /** The tokens of forms in pages that are answered from memory, where the filters that give them are not passed. */
 public final class PageTokens {
@@ -24,8 +30,19 @@ public final class PageTokens {
         return inPage(request);
     }
 
-    /** As it stands in the page that was made for a request. */
-    public static String inPage(HttpServletRequest request) {
+    /** Answers with a page that is made the usual way; the page, to be kept, where it came about. */
+    public static Optional<KeptPage> made(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws IOException, ServletException {
+        ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
+        chain.doFilter(request, answer);
+        Optional<KeptPage> page = answer.getStatus() == HttpServletResponse.SC_OK
+                ? Optional.of(KeptPage.of(answer, inPage(request)))
+                : Optional.empty();
+        answer.copyBodyToResponse();
+        return page;
+    }
+
+    private static String inPage(HttpServletRequest request) {
         return ((CsrfToken) Objects.requireNonNull(request.getAttribute(CsrfToken.class.getName()))).getToken();
     }
 }
