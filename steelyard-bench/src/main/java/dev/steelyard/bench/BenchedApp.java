@@ -40,9 +40,27 @@ final class BenchedApp implements AutoCloseable {
         return start(List.of("-Xmx" + megabytes + "m", "-jar", jar), options);
     }
 
-    /** Once more, on the data of one that was closed. */
+    /** The same, keeping its classes for the next as {@code ./steelyard} does. */
+    static BenchedApp startKeepingClasses(String jar, int megabytes, String... options) throws IOException {
+        Path home = Files.createTempDirectory("steelyard-bench");
+        return start(
+                home,
+                List.of("-Xmx" + megabytes + "m", "-XX:ArchiveClassesAtExit=" + classes(home), "-jar", jar),
+                options);
+    }
+
+    /** Once more, on the data of one that was closed, with the classes it kept, if it did. */
     static BenchedApp again(String jar, int megabytes, Path home, String... options) throws IOException {
-        return start(home, List.of("-Xmx" + megabytes + "m", "-jar", jar), options);
+        List<String> how = new ArrayList<>(List.of("-Xmx" + megabytes + "m"));
+        if (Files.exists(classes(home))) {
+            how.addAll(List.of("-Xlog:cds*=off", "-XX:SharedArchiveFile=" + classes(home)));
+        }
+        how.addAll(List.of("-jar", jar));
+        return start(home, how, options);
+    }
+
+    private static Path classes(Path home) {
+        return home.resolve("classes.jsa");
     }
 
     private static BenchedApp start(List<String> how, String... options) throws IOException {

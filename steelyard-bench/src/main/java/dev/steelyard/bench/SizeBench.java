@@ -63,7 +63,8 @@ public final class SizeBench {
 
     private void measure() throws Exception {
         Path home;
-        try (BenchedApp filling = BenchedApp.startWithHeap(jar, HEAP_MEGABYTES, "--demo", "--goods", "" + goods)) {
+        try (BenchedApp filling =
+                BenchedApp.startKeepingClasses(jar, HEAP_MEGABYTES, "--demo", "--goods", "" + goods)) {
             home = filling.home();
             filling.key(); // the example store is up, so the first start is over
         }

@@ -34,10 +34,16 @@ public final class Decimals {
 
     /** The same number without trailing zeros and never with an exponent: 10.50 is 10.5, 1E+2 is 100. */
     public static BigDecimal normal(BigDecimal value) {
+        if (isSmall(value)) {
+            return SMALL[value.intValue()];
+        }
         BigDecimal stripped = value.stripTrailingZeros();
         BigDecimal whole = stripped.scale() < 0 ? stripped.setScale(0) : stripped;
-        boolean small = whole.scale() == 0 && whole.signum() >= 0 && whole.precision() <= SMALL_DIGITS;
-        return small ? SMALL[whole.intValue()] : whole;
+        return isSmall(whole) ? SMALL[whole.intValue()] : whole;
+    }
+
+    private static boolean isSmall(BigDecimal value) {
+        return value.scale() == 0 && value.signum() >= 0 && value.precision() <= SMALL_DIGITS;
     }
 
     /** Digits without exponent or trailing zeros beyond {@code minScale} decimals: 7.4000 at 2 is {@code 7.40}. */

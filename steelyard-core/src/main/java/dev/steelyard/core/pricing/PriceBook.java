@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -103,11 +104,10 @@ public final class PriceBook {
             List<Product> products) {
         List<PreparedCard> order = order(rules, cards);
         DealBook dealt = DealBook.of(deals, rules.rounding(), tax);
-        Map<Sku, Entry> entries = new HashMap<>();
+        SharedMap.Filling<Sku, Entry> entries = SharedMap.filling(products.size());
         Map<Sku, Product> varied = new HashMap<>();
-        products.forEach(product -> add(product, entries, varied));
-        return new PriceBook(
-                rules, order, new CardIndex(order), SharedMap.of(entries), SharedMap.of(varied), dealt, tax);
+        products.forEach(product -> add(product, entries::put, varied));
+        return new PriceBook(rules, order, new CardIndex(order), entries.done(), SharedMap.of(varied), dealt, tax);
     }
 
     /**
@@ -130,7 +130,7 @@ public final class PriceBook {
                 && this.deals.isOf(deals);
         Map<Sku, Entry> come = new HashMap<>();
         Map<Sku, Product> variedCome = new HashMap<>();
-        goods.come().forEach(product -> add(product, come, variedCome));
+        goods.come().forEach(product -> add(product, come::put, variedCome));
         List<Sku> gone = goods.gone().stream()
                 .flatMap(product -> product.items().stream())
                 .map(Item::sku)
@@ -165,12 +165,13 @@ public final class PriceBook {
                 .toList();
     }
 
-    private static void add(Product product, Map<Sku, Entry> entries, Map<Sku, Product> varied) {
+    private static void add(
+            Product product, BiFunction<Sku, Entry, @Nullable Entry> entries, Map<Sku, Product> varied) {
         if (!product.variants().isEmpty()) {
             varied.put(product.sku(), product);
         }
         for (Item item : product.items()) {
-            if (entries.put(item.sku(), new Entry(item)) != null) {
+            if (entries.apply(item.sku(), new Entry(item)) != null) {
                 throw twice(item.sku());
             }
         }

@@ -3,7 +3,6 @@ package dev.steelyard.core.shared;
 import java.util.BitSet;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -27,14 +26,47 @@ public final class SharedMap<K, V> {
         this.size = size;
     }
 
-    public static <K, V> SharedMap<K, V> of(Map<K, V> entries) {
-        int segments = Math.min(MOST_SEGMENTS, Integer.highestOneBit(Math.max(1, entries.size() / ROOM)));
+    /**
+     * One that is filled at once.
+     *
+     * @param expected about as many as will come
+     */
+    public static <K, V> Filling<K, V> filling(int expected) {
+        return new Filling<>(expected);
+    }
+
+    /** A map that is being filled, by one thread; not to be used once it is done. */
+    public static final class Filling<K, V> {
+
+        private final Map<K, V>[] segments;
+        private int size;
+
         @SuppressWarnings({"unchecked", "rawtypes"}) // arrays know no type parameters
-        SharedMap<K, V> empty = new SharedMap<>((Map<K, V>[]) new Map[segments], 0);
-        for (int i = 0; i < segments; i++) {
-            empty.segments[i] = Map.of();
+        private Filling(int expected) {
+            int count = Math.min(MOST_SEGMENTS, Integer.highestOneBit(Math.max(1, expected / ROOM)));
+            this.segments = (Map<K, V>[]) new Map[count];
+            int most = (4 * (expected / count) + 2) / 3; // as large as most of them grow to, at once
+            for (int i = 0; i < count; i++) {
+                segments[i] = new HashMap<>(most);
+            }
         }
-        return empty.after(List.of(), entries);
+
+        /** What was there before; none where nothing was. */
+        public @Nullable V put(K key, V value) {
+            V before = segments[place(key, segments.length)].put(key, value);
+            size += before == null ? 1 : 0;
+            return before;
+        }
+
+        public SharedMap<K, V> done() {
+            return new SharedMap<>(segments, size);
+        }
+    }
+
+    public static <K, V> SharedMap<K, V> of(Map<K, V> entries) {
+        Filling<K, V> filling = filling(entries.size());
+        entries.forEach(filling::put);
+        return filling.done();
     }
 
     public @Nullable V get(K key) {
@@ -74,13 +106,17 @@ public final class SharedMap<K, V> {
     }
 
     private SharedMap<K, V> wider() {
-        Map<K, V> all = new HashMap<>();
+        Filling<K, V> all = filling(size);
         entries().forEach(entry -> all.put(entry.getKey(), entry.getValue()));
-        return of(all);
+        return all.done();
     }
 
     private int place(K key) {
+        return place(key, segments.length);
+    }
+
+    private static int place(Object key, int segments) {
         // the upper bits: a segment itself goes by the lower ones
-        return (int) (Integer.toUnsignedLong(key.hashCode() * SPREAD) * segments.length >>> Integer.SIZE);
+        return (int) (Integer.toUnsignedLong(key.hashCode() * SPREAD) * segments >>> Integer.SIZE);
     }
 }

@@ -41,6 +41,24 @@ class SharedMapTest {
         }
     }
 
+    /** Whether as many come as were expected, or far fewer, or more. */
+    @Test
+    void filledAtOnceItHoldsTheLastOfEachKeyAndTellsTheOneBefore() {
+        for (int expected : new int[] {0, 1, 500, 1_000, 100_000}) {
+            SharedMap.Filling<String, Integer> filling = SharedMap.filling(expected);
+            Map<String, Integer> plain = new HashMap<>();
+            for (int i = 0; i < 1_500; i++) {
+                String key = "k" + i % 1_000;
+                assertThat(filling.put(key, i)).isEqualTo(plain.put(key, i));
+            }
+            SharedMap<String, Integer> map = filling.done();
+            assertThat(map.size()).isEqualTo(1_000);
+            assertThat(entries(map)).isEqualTo(plain);
+            assertThat(map.after(Set.of("k7"), Map.of("k8", -1)).get("k7")).isNull();
+            assertThat(map.get("k7")).isEqualTo(1_007);
+        }
+    }
+
     private static Map<String, Integer> entries(SharedMap<String, Integer> map) {
         return map.entries().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }

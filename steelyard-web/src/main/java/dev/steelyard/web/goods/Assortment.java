@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 /** All goods that are sold: by name, by their number, by their words, by what they are. Immutable; the next shares the rest. */
 public final class Assortment {
 
-    private static final Comparator<SoldProduct> BY_NAME =
+    static final Comparator<SoldProduct> BY_NAME =
             Comparator.comparing(SoldProduct::key).thenComparing(SoldProduct::id);
 
     private final SharedList<SoldProduct> goods;
@@ -40,16 +40,17 @@ public final class Assortment {
         this.directory = directory;
     }
 
+    /** @param all sooner done where long stretches of them are by name already */
     static Assortment of(List<SoldProduct> all) {
         SharedList<SoldProduct> goods =
                 SharedList.of(all.stream().sorted(BY_NAME).toList());
-        Map<Long, SoldProduct> byId = new HashMap<>();
+        SharedMap.Filling<Long, SoldProduct> byId = SharedMap.filling(all.size());
         all.forEach(one -> byId.put(one.id(), one));
         PerPart<SoldProduct, List<Product>> products = PerPart.of(
                 goods, part -> part.stream().map(SoldProduct::product).toList());
         return new Assortment(
                 goods,
-                SharedMap.of(byId),
+                byId.done(),
                 PerPart.of(goods, SearchText::new),
                 products,
                 GoodsDirectory.of(SharedList.ofParts(products.all())));

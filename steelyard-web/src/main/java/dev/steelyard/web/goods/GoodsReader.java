@@ -13,6 +13,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -20,7 +21,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowCallbackHandler;
@@ -34,7 +34,6 @@ import org.springframework.stereotype.Component;
 class GoodsReader {
 
     private static final int AT_A_TIME = 5_000;
-    private static final int AT_ONCE = 20_000;
 
     private final JdbcTemplate sql;
     private final Shelving shelving;
@@ -45,11 +44,15 @@ class GoodsReader {
         this.shelving = shelving;
     }
 
-    /** The address of a drawing that stands for goods without a picture. */
-    private static final String DRAWN = "/assets/counter/drawings/%s.svg";
+    /** The folder of drawings, each of which stands for goods without a picture. */
+    private static final String DRAWINGS = "/assets/counter/drawings/";
 
     /** A price row with its id. */
-    record KeptRow(long id, @Nullable Long variantId, Break row) {}
+    record KeptRow(long id, @Nullable Long variantId, Break row) {
+
+        private static final Comparator<KeptRow> ORDER =
+                Comparator.comparing((KeptRow one) -> one.row().from()).thenComparingLong(KeptRow::id);
+    }
 
     /** One of the goods as it was read. */
     record Read(
@@ -66,25 +69,23 @@ class GoodsReader {
             List<KeptRow> rows,
             Set<String> alone) {}
 
-    /** All that are sold now, some thousands after others, so that rows are not held beside what is made of them. */
-    void sold(Consumer<Read> each) {
-        Shelving.Names names = shelving.names();
-        Same same = new Same();
-        Which which = new Which(
-                "p.removed_at is null and p.id > ? and p.id <= ?", " where t.product_id > ? and t.product_id <= ?");
-        long last = 0;
-        for (Long next = lastOf(last); next != null; next = lastOf(last)) {
-            read(which, names, same, last, next).forEach(each);
-            last = next;
-        }
+    private static final Which STRETCH = new Which(
+            "p.removed_at is null and p.id > ? and p.id <= ?", " where t.product_id > ? and t.product_id <= ?");
+
+    /** Those that are sold now with a number above one and up to another. */
+    List<Read> stretch(long after, long upTo, Shelving.Names names, Same same) {
+        return read(STRETCH, names, same, after, upTo);
     }
 
-    private @Nullable Long lastOf(long after) {
+    /** The number of the last of so many that are sold after one; none after all. */
+    @Nullable
+    Long lastOf(long after, int many) {
         return sql.queryForObject(
-                "select max(id) from (select id from product where removed_at is null and id > ? order by id limit "
-                        + AT_ONCE + ") some",
+                "select max(id) from (select id from product where removed_at is null and id > ? order by id limit ?)"
+                        + " some",
                 Long.class,
-                after);
+                after,
+                many);
     }
 
     /** Those that were changed after a revision of prices, taken out of the shop or not. */
@@ -136,7 +137,7 @@ class GoodsReader {
     private static final String JOINED = " join product p on p.id = t.product_id where ";
 
     /** Of equal things the first: traits, shelves and drawings are the same for thousands of goods. */
-    private static final class Same {
+    static final class Same {
 
         private final Map<Object, Object> first = new HashMap<>();
 
@@ -202,7 +203,7 @@ class GoodsReader {
                     found.add(new Read(
                             id,
                             row.getString(17) == null
-                                    ? same.as(DRAWN.formatted(row.getString(4)))
+                                    ? same.as(DRAWINGS + row.getString(4) + ".svg")
                                     : GoodsPictures.address(row.getString(17), "small"),
                             brand,
                             same.as(names.inOrder(shelves)),
@@ -268,8 +269,9 @@ class GoodsReader {
     private Map<Long, List<KeptRow>> rows(String which, Object[] values, Shelving.Names names) {
         Map<Long, List<KeptRow>> found = new HashMap<>();
         each(
-                "select t.product_id, t.id, t.variant_id, t.group_id, t.from_pieces, t.price, t.starts, t.ends"
-                        + " from price_row t" + which + " order by t.product_id, t.from_pieces, t.id",
+                "select t.product_id, t.id, t.variant_id, t.group_id, t.from_pieces, t.price,"
+                        + " if(t.dated, t.starts, null), if(t.dated, t.ends, null)"
+                        + " from price_row t" + which + "",
                 values,
                 row -> found.computeIfAbsent(row.getLong(1), any -> new ArrayList<>(4))
                         .add(new KeptRow(
@@ -280,6 +282,7 @@ class GoodsReader {
                                         row.getBigDecimal(6),
                                         row.getObject(4) == null ? null : names.group(row.getLong(4)),
                                         OpenDays.validity(row.getString(7), row.getString(8))))));
+        found.values().forEach(some -> some.sort(KeptRow.ORDER)); // few each: cheaper than all in the database
         return found;
     }
 

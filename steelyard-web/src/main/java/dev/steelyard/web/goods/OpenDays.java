@@ -15,10 +15,10 @@ public final class OpenDays {
 
     private OpenDays() {}
 
-    /** The days between two as the database writes them. */
-    public static Validity validity(String starts, String ends) {
-        boolean begins = !starts.equals(NO_START_TEXT);
-        boolean stops = !ends.equals(NO_END_TEXT);
+    /** The days between two as the database writes them, none where there is no such end. */
+    public static Validity validity(@Nullable String starts, @Nullable String ends) {
+        boolean begins = starts != null && !starts.equals(NO_START_TEXT);
+        boolean stops = ends != null && !ends.equals(NO_END_TEXT);
         return begins || stops
                 ? new Validity(begins ? LocalDate.parse(starts) : null, stops ? LocalDate.parse(ends) : null)
                 : Validity.ALWAYS;

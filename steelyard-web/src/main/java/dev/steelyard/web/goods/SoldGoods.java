@@ -1,8 +1,6 @@
 package dev.steelyard.web.goods;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -23,12 +21,14 @@ public class SoldGoods {
     private static final long COUNTED_NANOS = 600_000_000_000L;
 
     private final GoodsReader reader;
+    private final AllSold everything;
     private final JdbcTemplate sql;
     private @Nullable Held held;
     private long countedAt = System.nanoTime();
 
-    SoldGoods(GoodsReader reader, JdbcTemplate sql) {
+    SoldGoods(GoodsReader reader, AllSold everything, JdbcTemplate sql) {
         this.reader = reader;
+        this.everything = everything;
         this.sql = sql;
     }
 
@@ -46,20 +46,15 @@ public class SoldGoods {
             return now.sold();
         }
         if (now != null && now.revision() > revision) {
-            return all(); // another transaction was ahead of this one; what it found stays held
+            return Assortment.of(
+                    everything.alone()); // another transaction was ahead of this one; what it found stays held
         }
-        Assortment sold = now == null ? null : renewed(now);
+        Assortment sold = now == null ? Assortment.of(everything.at(revision)) : renewed(now);
         if (sold == null) {
-            sold = all();
+            sold = Assortment.of(everything.alone());
         }
         held = new Held(revision, sold);
         return sold;
-    }
-
-    private Assortment all() {
-        List<SoldProduct> all = new ArrayList<>();
-        reader.sold(read -> all.add(SoldProduct.of(read)));
-        return Assortment.of(all);
     }
 
     /** None where they are not what the database has: then rows were changed without regard to revisions. */

@@ -6,7 +6,6 @@ import java.text.Normalizer;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /**
  * One of the goods that are sold, as lists and prices need it.
@@ -18,7 +17,9 @@ import java.util.regex.Pattern;
 public record SoldProduct(
         long id, String picture, List<String> categories, Instant changedAt, Product product, String key) {
 
-    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    private static final int ASCII = 0x80;
+    private static final int MARKS = // Unicode's category M
+            1 << Character.NON_SPACING_MARK | 1 << Character.COMBINING_SPACING_MARK | 1 << Character.ENCLOSING_MARK;
 
     static SoldProduct of(GoodsReader.Read read) {
         return new SoldProduct(
@@ -41,11 +42,29 @@ public record SoldProduct(
 
     /** Without regard to case and accents: “Dübel” is found by “dubel”. */
     public static String folded(String text) {
-        boolean plain = text.chars().allMatch(c -> c < 0x80);
-        String bare = plain
-                ? text
-                : MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFKD))
-                        .replaceAll("");
-        return bare.toLowerCase(Locale.ROOT);
+        return (isPlain(text) ? text : unmarked(Normalizer.normalize(text, Normalizer.Form.NFKD)))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) >= ASCII) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Without signs that stand on others. */
+    private static String unmarked(String text) {
+        StringBuilder bare = new StringBuilder(text.length());
+        int sign;
+        for (int i = 0; i < text.length(); i += Character.charCount(sign)) {
+            sign = text.codePointAt(i);
+            if (sign < ASCII || (MARKS >> Character.getType(sign) & 1) == 0) {
+                bare.appendCodePoint(sign);
+            }
+        }
+        return bare.toString();
     }
 }

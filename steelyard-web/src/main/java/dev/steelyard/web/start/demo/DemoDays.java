@@ -1,12 +1,9 @@
 package dev.steelyard.web.start.demo;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import dev.steelyard.web.base.page.ShippedText;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.Month;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
 /**
@@ -33,13 +30,7 @@ public class DemoDays {
 
     /** A file of the demo. */
     String text(String resource) {
-        try {
-            return moved(
-                    new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8),
-                    springs(LocalDate.now(clock)));
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
+        return moved(ShippedText.of(resource), springs(LocalDate.now(clock)));
     }
 
     static String moved(String text, int year) {
