@@ -3,6 +3,7 @@ package dev.steelyard.web.goods;
 import dev.steelyard.web.shop.Shops;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.IntConsumer;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -10,15 +11,18 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Writes the prices of many goods from the rows of a batch, or takes them back: the goods' rows are locked as any change of
- * their prices locks them, everything the batch is about is compared with what it was when it was checked, and then
- * statements over all rows write it.
+ * Writes the prices of many goods from the rows of a batch, or takes them back, by statements over all rows. Everything the batch
+ * is about is compared with what it was when it was checked: prices that stay in their place while they are written, all else
+ * before.
  */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
 public class BatchPrices {
 
     private static final int AT_A_TIME = 20_000;
+
+    /** In SQL: that a price row, r, is the one that a batch's row is about; rows lie by what they are of. */
+    private static final String OF_ROW = "r.product_id = b.product_id and r.id = b.target_id";
 
     private final JdbcTemplate sql;
     private final ChangedGoods changed;
@@ -34,29 +38,68 @@ public class BatchPrices {
      * Writes a whole batch.
      *
      * @param upTo told up to which of the batch's rows prices are written
+     * @throws PricesChanged where one that stays in its place is no longer as it was; then nothing of it may be kept
      */
-    public void write(long batch, Direction way, String by, IntConsumer upTo) {
-        boolean moves = moves(batch, way);
-        if (moves) {
+    public void write(long batch, Direction way, IntConsumer upTo) {
+        Kinds kinds = kinds(batch, way);
+        if (kinds.moving()) {
             sql.update(
-                    "delete r from price_row r join price_batch_row b on b.target_id = r.id where b.batch_id = ? and"
+                    "delete r from price_row r join price_batch_row b on " + OF_ROW + " where b.batch_id = ? and"
                             + " b.target = 'R' and " + way.leaves(),
                     batch);
         }
         int last = last(batch);
+        long staying = 0;
         for (int from = 0; from <= last; from += AT_A_TIME) {
             upTo.accept(from);
-            some(batch, way, moves, from, from + AT_A_TIME);
+            staying += some(batch, way, kinds.moving(), from, from + AT_A_TIME);
+        }
+        if (staying != kinds.staying()) {
+            throw new PricesChanged();
         }
         upTo.accept(last);
         alone(batch, way);
-        shelfPrices(batch, way, "product", 'P');
-        shelfPrices(batch, way, "variant", 'V');
+        if (kinds.products()) {
+            shelfPrices(batch, way, "product", 'P');
+        }
+        if (kinds.variants()) {
+            shelfPrices(batch, way, "variant", 'V');
+        }
+    }
+
+    /** Holds the shop's row and says that the goods a batch writes have changed, which locks them. */
+    public void change(long batch, String by) {
+        shops.hold();
+        seen(batch, by);
+    }
+
+    /** Says that the goods a batch writes have changed. */
+    public void seen(long batch, String by) {
         changed.by(
                 by,
                 "select distinct b.product_id as id from price_batch_row b where b.batch_id = ? and "
                         + Direction.WRITES,
                 batch);
+    }
+
+    /**
+     * What a batch writes, so that nothing is looked for that is not there.
+     *
+     * @param staying how many price rows get another price where they are
+     * @param moving whether any price row comes or goes
+     * @param products whether shelf prices of products are written
+     * @param variants whether those of variants are
+     */
+    private record Kinds(long staying, boolean moving, boolean products, boolean variants) {}
+
+    private Kinds kinds(long batch, Direction way) {
+        return Objects.requireNonNull(sql.queryForObject(
+                "select count(distinct if(b.target = 'R' and " + way.stays() + ", b.target_id, null)),"
+                        + " coalesce(max(b.target = 'R' and not " + way.stays() + "), 0),"
+                        + " coalesce(max(b.target = 'P'), 0), coalesce(max(b.target = 'V'), 0)"
+                        + " from price_batch_row b where b.batch_id = ? and " + Direction.WRITES,
+                (row, number) -> new Kinds(row.getLong(1), row.getBoolean(2), row.getBoolean(3), row.getBoolean(4)),
+                batch));
     }
 
     /** The number of its last row. */
@@ -66,35 +109,26 @@ public class BatchPrices {
         return last == null ? 0 : last;
     }
 
-    /** Whether any price row comes or goes; most batches only change prices. */
-    private boolean moves(long batch, Direction way) {
-        Boolean some = sql.queryForObject(
-                "select exists(select 1 from price_batch_row b where b.batch_id = ? and b.target = 'R' and ("
-                        + way.arrives() + " or " + way.leaves() + "))",
-                Boolean.class,
-                batch);
-        return Boolean.TRUE.equals(some);
-    }
-
-    private void some(long batch, Direction way, boolean moves, int from, int to) {
-        sql.update(
-                "update price_row r join price_batch_row b on b.target_id = r.id set r.price = " + way.price()
+    /** How many price rows that stay in their place were still as they were. */
+    private int some(long batch, Direction way, boolean moving, int from, int to) {
+        int staying = sql.update(
+                "update price_row r join price_batch_row b on " + OF_ROW + " set r.price = " + way.price()
                         + " where b.batch_id = ? and b.number > ? and b.number <= ? and b.target = 'R' and "
-                        + way.stays(),
+                        + way.stays() + " and not " + way.differs(),
                 batch,
                 from,
                 to);
-        if (!moves) {
-            return;
+        if (moving) {
+            sql.update(
+                    "insert into price_row (id, product_id, variant_id, " + Direction.ROW_COLUMNS
+                            + ") select b.target_id, b.product_id, b.variant_id, " + way.written()
+                            + " from price_batch_row b where b.batch_id = ? and b.number > ? and b.number <= ?"
+                            + " and b.target = 'R' and " + way.arrives(),
+                    batch,
+                    from,
+                    to);
         }
-        sql.update(
-                "insert into price_row (id, product_id, variant_id, " + Direction.ROW_COLUMNS
-                        + ") select b.target_id, b.product_id, b.variant_id, " + way.written()
-                        + " from price_batch_row b where b.batch_id = ? and b.number > ? and b.number <= ?"
-                        + " and b.target = 'R' and " + way.arrives(),
-                batch,
-                from,
-                to);
+        return staying;
     }
 
     private void shelfPrices(long batch, Direction way, String table, char target) {
@@ -140,25 +174,45 @@ public class BatchPrices {
      * @return such as “line 12, SHK-8 from 10”
      */
     public List<String> changedSince(long batch, Direction way, int most) {
+        return changedSince(batch, way, true, most);
+    }
+
+    /** The same but for prices that stay in their place, which are compared when they are written. */
+    public List<String> changedSinceButStaying(long batch, Direction way, int most) {
+        return changedSince(batch, way, false, most);
+    }
+
+    private List<String> changedSince(long batch, Direction way, boolean staying, int most) {
+        Kinds kinds = kinds(batch, way);
         List<String> named = new ArrayList<>();
-        named.addAll(named(
-                "left join price_row r on r.id = b.target_id where b.batch_id = ? and b.target = 'R' and "
-                        + way.wasThere() + " and " + way.differs(),
-                batch,
-                most));
-        named.addAll(shelfPricesChangedSince(batch, way, "product", 'P', most));
-        named.addAll(shelfPricesChangedSince(batch, way, "variant", 'V', most));
+        if (staying || kinds.moving()) {
+            named.addAll(named(
+                    "left join price_row r on " + OF_ROW + " where b.batch_id = ? and b.target = 'R' and "
+                            + way.wasThere() + (staying ? "" : " and not " + way.stays()) + " and " + way.differs(),
+                    batch,
+                    most));
+        }
+        if (kinds.products()) {
+            named.addAll(shelfPricesChangedSince(batch, way, "product", 'P', most));
+        }
+        if (kinds.variants()) {
+            named.addAll(shelfPricesChangedSince(batch, way, "variant", 'V', most));
+        }
         named.addAll(named(
                 "join product p on p.id = b.product_id where b.batch_id = ? and " + Direction.WRITES
                         + " and p.removed_at is not null",
                 batch,
                 most));
-        named.addAll(named(
-                "join price_row x on " + way.clashes() + " where b.batch_id = ? and b.target = 'R' and " + way.arrives()
-                        + " and not exists (select 1 from price_batch_row o where o.batch_id = b.batch_id and o.sku = b.sku and o.target = 'R'"
-                        + " and o.target_id = x.id and " + way.leaves().replace("b.", "o.") + ")",
-                batch,
-                most));
+        if (kinds.moving()) {
+            named.addAll(named(
+                    "join price_row x on " + way.clashes() + " where b.batch_id = ? and b.target = 'R' and "
+                            + way.arrives()
+                            + " and not exists (select 1 from price_batch_row o where o.batch_id = b.batch_id and o.sku = b.sku and o.target = 'R'"
+                            + " and o.target_id = x.id and "
+                            + way.leaves().replace("b.", "o.") + ")",
+                    batch,
+                    most));
+        }
         return named.stream().distinct().limit(most).toList();
     }
 

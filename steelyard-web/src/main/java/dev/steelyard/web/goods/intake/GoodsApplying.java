@@ -90,7 +90,8 @@ class GoodsApplying {
             told.more(some.size());
         });
         update(id, false, numbers, told);
-        prices.write(id, Direction.APPLY, by, row -> {});
+        prices.write(id, Direction.APPLY, row -> {});
+        prices.seen(id, by);
         seen(id, by);
         if (!batches.applied(id, by, batch.totals().writing())) {
             throw new Stopped("It was stopped meanwhile. Nothing was applied.");
@@ -106,7 +107,8 @@ class GoodsApplying {
         stopWhereChanged(id, Direction.UNDO);
         Told told = new Told(pulse, batch.totals().writing());
         update(id, true, bulk.numbers(), told);
-        prices.write(id, Direction.UNDO, by, row -> {});
+        prices.write(id, Direction.UNDO, row -> {});
+        prices.seen(id, by);
         bulk.deleteVariants(NEW.formatted("variant_id", "true"), id);
         bulk.deleteProducts(NEW.formatted("product_id", "false"), id);
         seen(id, by);

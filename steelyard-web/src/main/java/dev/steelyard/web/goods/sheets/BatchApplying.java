@@ -63,24 +63,36 @@ class BatchApplying {
     private int write(Batch batch, Direction way, Pulse pulse, String by) {
         int total = batch.totals().writing();
         pulse.written(0, total);
-        prices.lock(batch.id());
-        compare(batch.id(), way);
+        prices.change(batch.id(), by);
+        stopWhere(prices.changedSinceButStaying(batch.id(), way, NAMED + 1), way);
         int last = Math.max(1, prices.last(batch.id()));
-        prices.write(
-                batch.id(), way, by, row -> pulse.written((int) Math.min(total, (long) total * row / last), total));
+        prices.write(batch.id(), way, row -> pulse.written((int) Math.min(total, (long) total * row / last), total));
         pulse.written(total, total);
         return total;
     }
 
-    private void compare(long id, Direction way) {
-        List<String> changed = prices.changedSince(id, way, NAMED + 1);
+    /**
+     * Why a batch could not be written, once what was written of it is taken back.
+     *
+     * @throws Stopped always
+     */
+    @Transactional(readOnly = true)
+    public void stop(Batch batch, Direction way) {
+        stopWhere(prices.changedSince(batch.id(), way, NAMED + 1), way);
+        throw new Stopped("Prices were being changed since the batch was " + ended(way)); // and back again meanwhile
+    }
+
+    private static void stopWhere(List<String> changed, Direction way) {
         if (!changed.isEmpty()) {
-            String what = way == Direction.APPLY
-                    ? "checked. Nothing was applied; check it again."
-                    : "applied. Nothing was undone.";
-            throw new Stopped("These prices were changed since the batch was " + what + " "
+            throw new Stopped("These prices were changed since the batch was " + ended(way) + " "
                     + String.join("; ", changed.subList(0, Math.min(NAMED, changed.size())))
                     + (changed.size() > NAMED ? "; and more." : "."));
         }
+    }
+
+    private static String ended(Direction way) {
+        return way == Direction.APPLY
+                ? "checked. Nothing was applied; check it again."
+                : "applied. Nothing was undone.";
     }
 }

@@ -3,6 +3,8 @@ package dev.steelyard.web.goods.sheets;
 import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.table.UnreadableTable;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.goods.Direction;
+import dev.steelyard.web.goods.PricesChanged;
 import dev.steelyard.web.goods.batch.Batch;
 import dev.steelyard.web.goods.batch.BatchJob;
 import dev.steelyard.web.goods.batch.Pulse;
@@ -44,12 +46,20 @@ class PriceJob implements BatchJob {
 
     @Override
     public void apply(Batch batch, String by, Pulse pulse) {
-        applying.apply(batch, by, pulse);
+        try {
+            applying.apply(batch, by, pulse);
+        } catch (PricesChanged taken) {
+            applying.stop(batch, Direction.APPLY);
+        }
     }
 
     @Override
     public void undo(Batch batch, String by, Pulse pulse) {
-        applying.undo(batch, by, pulse);
+        try {
+            applying.undo(batch, by, pulse);
+        } catch (PricesChanged taken) {
+            applying.stop(batch, Direction.UNDO);
+        }
     }
 
     @Override

@@ -191,6 +191,33 @@ class SheetRoundTest {
         assertThat(sheets.act(again, "apply").text()).contains("2 prices changed");
     }
 
+    /** Its price is compared while it is written; others have been written by then. */
+    @Test
+    void aRowThatStaysInItsPlaceAndWasChangedMeanwhileStopsAllOfItBothWays() {
+        Answer page = sheets.read("sku,what,from,price\nSHK,shelf price,,7.50\nBRU-1,row,6,12.90\n");
+        app.sql().sql("update price_row set price = 13.00 where id = 30").update();
+        List<String> before = prices();
+
+        Answer stopped = sheets.act(page, "apply");
+
+        assertThat(stopped.text())
+                .contains("These prices were changed since the batch was checked. Nothing was applied")
+                .contains("line 3, BRU-1 from 6");
+        assertThat(prices()).isEqualTo(before);
+
+        Answer applied = sheets.act(sheets.act(stopped, "check"), "apply");
+        assertThat(applied.text()).contains("2 prices changed");
+        app.sql().sql("update price_row set price = 12.95 where id = 30").update();
+        List<String> since = prices();
+
+        Answer kept = sheets.act(applied, "undo");
+
+        assertThat(kept.text())
+                .contains("These prices were changed since the batch was applied. Nothing was undone.")
+                .contains("line 3, BRU-1 from 6");
+        assertThat(prices()).isEqualTo(since);
+    }
+
     @Test
     void anAdditionWhosePlaceWasTakenMeanwhileStopsAllOfIt() {
         Answer page = sheets.read("sku,what,from,price\nBRU-1,row,20,12.00\nSHK,shelf price,,7.50\n");
