@@ -23,6 +23,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -41,6 +44,7 @@ public class Batches {
     private final Clock clock;
     private final JsonMapper mapper;
     private final Duration leftAfter;
+    private final TransactionTemplate apart;
 
     /** @param leftAfter how long after its last beat a batch counts as left */
     Batches(
@@ -48,12 +52,15 @@ public class Batches {
             RowIds ids,
             Clock clock,
             JsonMapper mapper,
+            PlatformTransactionManager transactions,
             @Value("${steelyard.batches.left-after:15s}") Duration leftAfter) {
         this.sql = sql;
         this.ids = ids;
         this.clock = clock;
         this.mapper = mapper;
         this.leftAfter = leftAfter;
+        this.apart = new TransactionTemplate(transactions);
+        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
     /** Begins one that is being read. @return its number */
@@ -124,11 +131,20 @@ public class Batches {
                 .update();
     }
 
-    public void progress(long id, Batch.Progress progress) {
-        sql.sql("update price_batch set rows_read = ?, rows_checked = ?, rows_written = ?, rows_total = ?,"
-                        + " beat_at = utc_timestamp(6) where id = ?")
-                .params(progress.read(), progress.checked(), progress.written(), progress.total(), id)
-                .update();
+    /**
+     * Says how far it is, seen at once also while the caller's transaction goes on; that one must not have written to the
+     * batch's own row yet.
+     *
+     * @return whether somebody has asked to cancel
+     */
+    boolean progress(long id, Batch.Progress progress) {
+        return Boolean.TRUE.equals(apart.execute(status -> {
+            sql.sql("update price_batch set rows_read = ?, rows_checked = ?, rows_written = ?, rows_total = ?,"
+                            + " beat_at = utc_timestamp(6) where id = ?")
+                    .params(progress.read(), progress.checked(), progress.written(), progress.total(), id)
+                    .update();
+            return isCancelAsked(id);
+        }));
     }
 
     public void beat(long id) {
@@ -145,7 +161,7 @@ public class Batches {
                 .update();
     }
 
-    public boolean isCancelAsked(long id) {
+    private boolean isCancelAsked(long id) {
         return sql.sql("select cancel_asked from price_batch where id = ?")
                 .param(id)
                 .query(Boolean.class)

@@ -12,12 +12,15 @@ public final class Pulse {
 
     private final long batch;
     private final Batches batches;
+    private final String nothing;
     private Progress progress = new Progress(0, 0, 0, 0);
     private long told;
 
-    Pulse(long batch, Batches batches) {
+    /** @param nothing says what was not done where it is cancelled */
+    Pulse(long batch, Batches batches, String nothing) {
         this.batch = batch;
         this.batches = batches;
+        this.nothing = nothing;
     }
 
     public void read(int rows) {
@@ -43,10 +46,9 @@ public final class Pulse {
         long time = System.nanoTime();
         if (told == 0 || time - told > EVERY_NANOS) {
             told = time;
-            if (batches.isCancelAsked(batch)) {
-                throw new Stopped("Cancelled. Nothing was applied.");
+            if (batches.progress(batch, now)) {
+                throw new Stopped("Cancelled. " + nothing);
             }
-            batches.progress(batch, now);
         }
     }
 }

@@ -76,7 +76,7 @@ class GoodsApplying {
         long id = batch.id();
         lock(id, pulse, batch.totals().writing());
         stopWhereChanged(id, Direction.APPLY);
-        names.make(id);
+        List<MadeNames.New> made = names.make(id);
         long revision = changed.made();
         GoodsInBulk.Numbers numbers = bulk.numbers();
         Told told = new Told(pulse, batch.totals().writing());
@@ -90,9 +90,10 @@ class GoodsApplying {
             told.more(some.size());
         });
         update(id, false, numbers, told);
-        prices.write(id, Direction.APPLY, row -> {});
+        prices.write(id, Direction.APPLY, row -> told.asYetSo());
         prices.seen(id, by);
         seen(id, by);
+        names.keepMade(id, made);
         if (!batches.applied(id, by, batch.totals().writing())) {
             throw new Stopped("It was stopped meanwhile. Nothing was applied.");
         }
@@ -107,7 +108,7 @@ class GoodsApplying {
         stopWhereChanged(id, Direction.UNDO);
         Told told = new Told(pulse, batch.totals().writing());
         update(id, true, bulk.numbers(), told);
-        prices.write(id, Direction.UNDO, row -> {});
+        prices.write(id, Direction.UNDO, row -> told.asYetSo());
         prices.seen(id, by);
         bulk.deleteVariants(NEW.formatted("variant_id", "true"), id);
         bulk.deleteProducts(NEW.formatted("product_id", "false"), id);
@@ -134,6 +135,11 @@ class GoodsApplying {
         void more(int rows) {
             done += rows;
             pulse.written(done, total);
+        }
+
+        /** Where something takes long without a row: it may be cancelled meanwhile. */
+        void asYetSo() {
+            more(0);
         }
     }
 

@@ -6,7 +6,9 @@ import dev.steelyard.web.editing.draft.MeantNames;
 import dev.steelyard.web.goods.GoodsInBulk;
 import dev.steelyard.web.goods.GoodsNames;
 import dev.steelyard.web.goods.batch.Stopped;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -48,10 +50,14 @@ class MadeNames {
                 .orElse(NewNames.Made.NOTHING);
     }
 
-    /** Makes what is not there, and keeps what it made, so that it can be taken back. */
+    /** A name that was made. */
+    record New(GoodsNames.Kind kind, long name) {}
+
+    /** Makes what is not there. @return what it made, to be kept */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void make(long id) {
+    public List<New> make(long id) {
         NewNames.Made made = find(id);
+        List<New> come = new ArrayList<>();
         GoodsInBulk.Numbers there = bulk.numbers();
         Map<String, Long> paths = new HashMap<>(there.categories());
         for (String path : made.categories()) {
@@ -64,18 +70,27 @@ class MadeNames {
                 String name = at < 0 ? path : path.substring(at + GoodsCells.BELOW.length());
                 long category = names.category(name, at < 0 ? null : paths.get(above));
                 paths.put(path, category);
-                made(id, GoodsNames.Kind.CATEGORY, category);
+                come.add(new New(GoodsNames.Kind.CATEGORY, category));
             }
         }
         for (String brand : made.brands()) {
             if (!there.brands().containsKey(brand)) {
-                made(id, GoodsNames.Kind.BRAND, names.brand(brand));
+                come.add(new New(GoodsNames.Kind.BRAND, names.brand(brand)));
             }
         }
+        return come;
     }
 
-    private void made(long id, GoodsNames.Kind kind, long name) {
-        sql.update("insert into goods_batch_name (batch_id, kind, name_id) values (?, ?, ?)", id, kind.name(), name);
+    /** Keeps what was made, so that it can be taken back. It holds the batch's own row: how far it is cannot be told after. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keepMade(long id, List<New> made) {
+        for (New one : made) {
+            sql.update(
+                    "insert into goods_batch_name (batch_id, kind, name_id) values (?, ?, ?)",
+                    id,
+                    one.kind().name(),
+                    one.name());
+        }
     }
 
     /** Takes away what the sheet made, unless goods, other categories, cards or deals have come to use it. */
