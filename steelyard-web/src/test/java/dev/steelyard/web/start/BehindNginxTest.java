@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import dev.steelyard.web.start.settings.Settings;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -22,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The nginx configuration that ships, as it stands but for ports and certificate, with TLS before a running Steelyard. */
+@Launches
 class BehindNginxTest {
 
     private static final Path NGINX = Path.of("/usr/sbin/nginx");

@@ -2,6 +2,7 @@ package dev.steelyard.web.start;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
@@ -21,6 +22,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * The one command, as an installed copy and beside sources. Java, Maven and the installer of packages are stand-ins that say what
  * they were asked.
  */
+@Launches
 class CommandTest {
 
     private static final Path COMMAND = Path.of("..", "steelyard");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import dev.steelyard.web.testing.SheetsAtWork;
 import dev.steelyard.web.testing.SmallDisk;
 import java.io.IOException;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What needs room and has none is refused in words, what does not goes on, and all is as before once there is room. */
+@Launches
 class FullDiskTest {
 
     private static final int HOME = 450_000;

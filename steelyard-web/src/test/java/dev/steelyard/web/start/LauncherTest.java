@@ -3,6 +3,7 @@ package dev.steelyard.web.start;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.net.BindException;
 import java.net.InetAddress;
@@ -24,6 +25,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What the start command runs, as a process of its own: started twice, killed, stopped. */
+@Launches
 class LauncherTest {
 
     private static final Pattern READY = Pattern.compile("is ready at (http://127\\.0\\.0\\.1:\\d+/)");

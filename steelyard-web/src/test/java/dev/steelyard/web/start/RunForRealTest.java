@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.start.settings.Settings;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.Socket;
@@ -21,6 +22,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** On a database that is there already, behind a proxy, written to a file while it runs, and put back elsewhere. */
+@Launches
 class RunForRealTest {
 
     private static final String VIA_TLS =

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.Http.Answer;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import dev.steelyard.web.testing.SheetsAtWork;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The database and the application are killed while a sheet is read and applied: all of it is applied, or nothing. */
+@Launches
 class KilledWhileApplyingTest {
 
     private static final String[] START = {"--demo", "--goods", "2500"};

@@ -7,6 +7,7 @@ import static org.awaitility.Awaitility.await;
 import dev.steelyard.web.testing.GaleraCluster;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import dev.steelyard.web.testing.Shoppers;
 import java.io.IOException;
 import java.io.Reader;
@@ -32,6 +33,7 @@ import org.junit.jupiter.api.io.TempDir;
  * Two nodes on a cluster of three: members and nodes are killed and come back while shoppers check out and prices change. No order
  * is lost or doubled, all members hold the same, and both nodes price alike.
  */
+@Launches
 class KilledClusterTest {
 
     /** Times that a member and a node are killed each; one takes a minute or two. */

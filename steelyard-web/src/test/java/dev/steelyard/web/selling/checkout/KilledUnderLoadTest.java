@@ -2,6 +2,7 @@ package dev.steelyard.web.selling.checkout;
 
 import dev.steelyard.web.base.database.PrivateMariaDb;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import dev.steelyard.web.testing.Shoppers;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
  * The application and its database are killed while shoppers check out, on loopback and for seconds only: every order is
  * whole or absent, and nobody pays twice or for nothing.
  */
+@Launches
 class KilledUnderLoadTest {
 
     @Test

@@ -6,6 +6,7 @@ import static org.awaitility.Awaitility.await;
 import dev.steelyard.format.Json;
 import dev.steelyard.web.testing.Http;
 import dev.steelyard.web.testing.LaunchedApp;
+import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.io.Reader;
 import java.net.URI;
@@ -27,6 +28,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** A node is killed while orders come in and are told of: what happened is told, and nothing that did not happen. */
+@Launches
 class KilledBeforeTellingTest {
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
