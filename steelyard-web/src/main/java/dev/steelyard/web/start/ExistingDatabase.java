@@ -6,6 +6,8 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,9 +20,16 @@ final class ExistingDatabase {
     private static final int OLDEST_MAJOR = 10;
     private static final int OLDEST_MINOR = 10;
     private static final Pattern VERSION = Pattern.compile("(\\d+)\\.(\\d+)\\..*MariaDB.*", Pattern.CASE_INSENSITIVE);
-    private static final String SYNC_WAIT = "wsrep_sync_wait";
+    private static final String VARIABLES = "sessionVariables=";
+
+    /** Each reading of a cluster waits until the member that is asked knows what the others have committed. */
+    private static final String CAUSAL = "wsrep_sync_wait=1";
+
+    /** As it is by itself until MariaDB 11.6: who has locked a row may change it, whatever was read before. */
+    private static final String LOCKED_IS_ENOUGH = "innodb_snapshot_isolation=OFF";
+
     private static final String STRICT =
-            "sessionVariables=sql_mode='STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'";
+            VARIABLES + "sql_mode='STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'";
 
     private ExistingDatabase() {}
 
@@ -34,22 +43,26 @@ final class ExistingDatabase {
         return whole;
     }
 
-    /** The same for a cluster, each reading of which waits until the member asked knows what others have committed. */
-    static String causal(String url) {
-        String variables = "sessionVariables=";
-        int at = url.indexOf(variables) + variables.length();
-        return url.contains(SYNC_WAIT) ? url : url.substring(0, at) + SYNC_WAIT + "=1," + url.substring(at);
+    /** The same with what some servers are to be told beside, unless it says something of that itself. */
+    static String with(String url, List<String> variables) {
+        String whole = url;
+        for (String one : variables) {
+            int at = whole.indexOf(VARIABLES) + VARIABLES.length();
+            String name = one.substring(0, one.indexOf('=') + 1);
+            whole = whole.contains(name) ? whole : whole.substring(0, at) + one + "," + whole.substring(at);
+        }
+        return whole;
     }
 
     /**
-     * @return whether it is a cluster
+     * @return what is to be said to it at each connection
      * @throws IllegalStateException in words, where it does not answer within a minute, or cannot hold a shop
      */
-    static boolean check(ShopDatabase database) {
+    static List<String> check(ShopDatabase database) {
         for (int tried = 1; ; tried++) {
             try (Connection connection = database.connect()) {
                 refuse(connection, database);
-                return Cluster.isOne(connection);
+                return variables(connection);
             } catch (SQLException away) {
                 if (tried == TRIES || isRefusal(away)) {
                     throw new IllegalStateException(
@@ -64,6 +77,22 @@ final class ExistingDatabase {
                 pause();
             }
         }
+    }
+
+    private static List<String> variables(Connection connection) throws SQLException {
+        List<String> variables = new ArrayList<>();
+        if (Cluster.isOne(connection)) {
+            variables.add(CAUSAL);
+        }
+        // one that does not know it is as it is to be
+        if (one(
+                        connection,
+                        "select count(*) from information_schema.system_variables where variable_name ="
+                                + " 'INNODB_SNAPSHOT_ISOLATION'")
+                .equals("1")) {
+            variables.add(LOCKED_IS_ENOUGH);
+        }
+        return variables;
     }
 
     /** A wrong password does not become right by waiting. */

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.List;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
@@ -53,9 +54,8 @@ final class ShopDatabase implements AutoCloseable {
 
     private ShopDatabase usable() {
         ShopDatabase known = new ShopDatabase(ExistingDatabase.completed(url), user, password, null);
-        return ExistingDatabase.check(known)
-                ? new ShopDatabase(ExistingDatabase.causal(known.url()), user, password, null)
-                : known;
+        List<String> variables = ExistingDatabase.check(known);
+        return new ShopDatabase(ExistingDatabase.with(known.url(), variables), user, password, null);
     }
 
     boolean isOwn() {

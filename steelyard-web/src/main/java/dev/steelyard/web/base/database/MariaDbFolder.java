@@ -121,6 +121,7 @@ final class MariaDbFolder {
                 "--sql-mode=STRICT_ALL_TABLES,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION",
                 "--innodb-flush-log-at-trx-commit=" + (durable ? 1 : 0),
                 "--innodb-doublewrite=ON",
+                "--loose-innodb-snapshot-isolation=OFF", // as MariaDB has it until 11.6; some older ones do not know it
                 "--innodb-buffer-pool-size=" + PoolSize.ofThisMachine() + "M",
                 "--max-allowed-packet=64M"));
         command.addAll(PrivateMariaDb.asRoot());
