@@ -23,6 +23,11 @@ public enum BatchState {
 
     /** Whether something works on it in the background. */
     public boolean isRunning() {
-        return this == READING || this == APPLYING || this == UNDOING;
+        return this == READING || isWriting();
+    }
+
+    /** Whether its rows are being applied or taken back. */
+    public boolean isWriting() {
+        return this == APPLYING || this == UNDOING;
     }
 }

@@ -70,7 +70,9 @@ class CancelledWhileWritingTest {
             owner.post((what.equals("apply") ? batch : "/sheets/" + id) + "/" + what);
             await().atMost(Duration.ofSeconds(20))
                     .until(() -> count("price_batch where rows_total > 0 and id = " + id) == 1);
-            assertThat(owner.get(batch).body()).contains("id=\"progress\"");
+            Answer now = owner.get(batch);
+            assertThat(now.body()).contains("id=\"progress\"").doesNotContain("id=\"columns\"");
+            assertThat(now.text()).contains("0 rows written of 1 ").doesNotContain("rows read");
             owner.post("/sheets/" + id + "/cancel");
             assertThat(count("price_batch where cancel_asked and id = " + id)).isOne();
             await().pollDelay(Duration.ofMillis(300)).until(() -> true); // it asks a few times a second
