@@ -146,7 +146,7 @@ public class BatchWork {
 
     private Ended toItsEnd(long id, Work rows, boolean allOrNothing, boolean waits, String by)
             throws UnreadableTable, IOException {
-        Pulse pulse = new Pulse(id, batches, nothing(BatchState.APPLYING));
+        Pulse pulse = Pulse.unseen();
         ours.add(id);
         try {
             rows.run(pulse);
@@ -190,7 +190,7 @@ public class BatchWork {
         ours.add(batch);
         worker.submit(() -> {
             try {
-                work.run(new Pulse(batch, batches, nothing(during)));
+                work.run(new Pulse(progress -> batches.progress(batch, progress), nothing(during)));
             } catch (Stopped stopped) {
                 goBack(batch, during, back == BatchState.FAILED ? BatchState.CANCELLED : back, stopped.getMessage());
             } catch (UnreadableTable unreadable) {

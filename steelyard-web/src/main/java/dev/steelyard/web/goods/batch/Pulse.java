@@ -1,6 +1,7 @@
 package dev.steelyard.web.goods.batch;
 
 import dev.steelyard.web.goods.batch.Batch.Progress;
+import java.util.function.Predicate;
 
 /**
  * How far the work on one batch is, told to whoever looks a few times a second; asks at the same time whether to stop.
@@ -10,17 +11,26 @@ public final class Pulse {
 
     private static final long EVERY_NANOS = 250_000_000L;
 
-    private final long batch;
-    private final Batches batches;
+    private final Predicate<Progress> teller;
     private final String nothing;
     private Progress progress = new Progress(0, 0, 0, 0);
     private long told;
 
-    /** @param nothing says what was not done where it is cancelled */
-    Pulse(long batch, Batches batches, String nothing) {
-        this.batch = batch;
-        this.batches = batches;
+    /**
+     * @param teller tells how far it is, and whether somebody asked to cancel
+     * @param nothing says what was not done where it is cancelled
+     */
+    Pulse(Predicate<Progress> teller, String nothing) {
+        this.teller = teller;
         this.nothing = nothing;
+    }
+
+    /**
+     * Told to nobody, where the caller waits for the end anyway. Telling takes a connection beside the one that does the work; as
+     * many callers at once as there are connections would wait for each other.
+     */
+    static Pulse unseen() {
+        return new Pulse(progress -> false, "");
     }
 
     public void read(int rows) {
@@ -46,7 +56,7 @@ public final class Pulse {
         long time = System.nanoTime();
         if (told == 0 || time - told > EVERY_NANOS) {
             told = time;
-            if (batches.progress(batch, now)) {
+            if (teller.test(now)) {
                 throw new Stopped("Cancelled. " + nothing);
             }
         }

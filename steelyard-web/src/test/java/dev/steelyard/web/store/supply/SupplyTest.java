@@ -11,6 +11,8 @@ import dev.steelyard.web.testing.StoreCalls.Answer;
 import dev.steelyard.web.testing.WithApp;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -23,6 +25,7 @@ class SupplyTest {
 
     private static final String GOODS = "/api/v1/goods";
     private static final String ROWS = "/api/v1/price-rows";
+    private static final int MANY = 24;
 
     @Test
     void goodsAreAddedChangedAndRefusedOneByOne(App app, Http owner) {
@@ -153,6 +156,26 @@ class SupplyTest {
         assertThat(both.stream().map(CompletableFuture::join).map(Answer::status))
                 .containsOnly(200);
         assertThat(price(calls, "BRU-1")).isIn("16.00", "17.00");
+    }
+
+    /** Each holds a connection to the database while it writes; were another needed to end, all would wait for each other. */
+    @Test
+    void moreAtOnceThanThereAreConnectionsAllGetThrough(App app) {
+        StoreCalls calls = MadeKeys.calls(app);
+        ExecutorService stores = Executors.newFixedThreadPool(MANY);
+        List<CompletableFuture<Answer>> all = IntStream.rangeClosed(1, MANY)
+                .mapToObj(one -> CompletableFuture.supplyAsync(
+                        () -> calls.put(
+                                GOODS,
+                                "{\"goods\": [{\"sku\": \"NEW-" + one
+                                        + "\", \"name\": \"New\", \"shelfPrice\": \"7.50\"}]}"),
+                        stores))
+                .toList();
+        assertThat(all.stream().map(CompletableFuture::join).map(Answer::status))
+                .containsOnly(200);
+        stores.shutdown();
+        assertThat(IntStream.rangeClosed(1, MANY).mapToObj(one -> price(calls, "NEW-" + one)))
+                .containsOnly("7.50");
     }
 
     @Test
