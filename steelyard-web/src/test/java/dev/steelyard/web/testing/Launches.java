@@ -11,7 +11,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
 
 /**
  * Tests that start programs of their own and touch nothing of the application of all other tests: they wait for those programs most
- * of the time, so one such class after another goes beside the rest.
+ * of the time, so one such class after another may go beside the rest.
  */
 @Documented
 @Target(ElementType.TYPE)
