@@ -31,7 +31,18 @@ document.addEventListener("input", (event) => {
   product.typed.add(event.target.name);
 });
 
-document.addEventListener("htmx:beforeRequest", () => product.typed.clear());
+// Only the answer to the last request counts, in whatever order they come: htmx loses sight of one that it should call off
+// where an element is set up anew meanwhile.
+const last = new WeakMap();
+document.addEventListener("htmx:beforeRequest", (event) => {
+  product.typed.clear();
+  last.set(event.detail.requestConfig.elt, event.detail.xhr);
+});
+document.addEventListener("htmx:beforeSwap", (event) => {
+  if (last.get(event.detail.requestConfig.elt) !== event.detail.xhr) {
+    event.detail.shouldSwap = false;
+  }
+});
 
 document.addEventListener("change", (event) => {
   if (event.target.closest("[data-submits]")) {

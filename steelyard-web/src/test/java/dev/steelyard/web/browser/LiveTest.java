@@ -199,6 +199,28 @@ class LiveTest {
         shop.orders("1,025.13");
     }
 
+    /** htmx forgets which request it is to call off where a form is set up anew; then an older answer may come last. */
+    @Test
+    void anOlderAnswerThatComesLaterTakesNothingBack() {
+        Shopping shop = Shopping.at(shopper, "COVER").type("length", "523").type("width", "211");
+        shop.costs("291.80");
+        List<Route> held = new ArrayList<>();
+        shopper.route("**/counter/price*", held::add);
+        shop.quantity("2");
+        shopper.waitForCondition(() -> held.size() == 1);
+        shopper.evaluate("delete document.getElementById('product')['htmx-internal-data'].xhr");
+        shop.quantity("3");
+        shopper.waitForCondition(() -> held.size() == 2);
+        String three = held.get(1).fetch().text();
+        held.get(1).fulfill(new Route.FulfillOptions().setBody(three).setContentType("text/html"));
+        assertThat(shopper.locator("#total")).not().hasText("291.80");
+        String total = shopper.locator("#total").innerText();
+        held.get(0).fulfill(new Route.FulfillOptions().setResponse(held.get(0).fetch()));
+        shopper.waitForTimeout(300);
+        assertThat(shopper.locator("#total")).hasText(total);
+        assertThat(shopper.locator("#quantity")).hasValue("3");
+    }
+
     @Test
     void marksOfHtmlInACardAreTextAtTheCounter(App app) {
         DemoCards.takeAway(app);
