@@ -37,11 +37,13 @@ public class BatchPrices {
     /**
      * Writes a whole batch.
      *
+     * @param kinds what it writes, as counted before
      * @param upTo told up to which of the batch's rows prices are written
      * @throws PricesChanged where one that stays in its place is no longer as it was; then nothing of it may be kept
      */
-    public void write(long batch, Direction way, IntConsumer upTo) {
-        Kinds kinds = kinds(batch, way);
+    public void write(Kinds kinds, IntConsumer upTo) {
+        long batch = kinds.batch();
+        Direction way = kinds.way();
         if (kinds.moving()) {
             sql.update(
                     "delete r from price_row r join price_batch_row b on " + OF_ROW + " where b.batch_id = ? and"
@@ -85,20 +87,24 @@ public class BatchPrices {
     /**
      * What a batch writes, so that nothing is looked for that is not there.
      *
+     * @param batch its number
+     * @param way whether it is applied or taken back
      * @param staying how many price rows get another price where they are
      * @param moving whether any price row comes or goes
      * @param products whether shelf prices of products are written
      * @param variants whether those of variants are
      */
-    private record Kinds(long staying, boolean moving, boolean products, boolean variants) {}
+    public record Kinds(long batch, Direction way, long staying, boolean moving, boolean products, boolean variants) {}
 
-    private Kinds kinds(long batch, Direction way) {
+    /** Counts them. */
+    public Kinds kinds(long batch, Direction way) {
         return Objects.requireNonNull(sql.queryForObject(
                 "select count(distinct if(b.target = 'R' and " + way.stays() + ", b.target_id, null)),"
                         + " coalesce(max(b.target = 'R' and not " + way.stays() + "), 0),"
                         + " coalesce(max(b.target = 'P'), 0), coalesce(max(b.target = 'V'), 0)"
                         + " from price_batch_row b where b.batch_id = ? and " + Direction.WRITES,
-                (row, number) -> new Kinds(row.getLong(1), row.getBoolean(2), row.getBoolean(3), row.getBoolean(4)),
+                (row, number) ->
+                        new Kinds(batch, way, row.getLong(1), row.getBoolean(2), row.getBoolean(3), row.getBoolean(4)),
                 batch));
     }
 
@@ -157,7 +163,7 @@ public class BatchPrices {
                 batch);
     }
 
-    /** Holds the shop's row, and locks the goods that a batch writes. */
+    /** Holds the shop's row, and locks the goods that a batch writes; that they have changed is said later, by {@link #seen}. */
     public void lock(long batch) {
         shops.hold();
         sql.query(
@@ -173,17 +179,18 @@ public class BatchPrices {
      * @param most how many are named
      * @return such as “line 12, SHK-8 from 10”
      */
-    public List<String> changedSince(long batch, Direction way, int most) {
-        return changedSince(batch, way, true, most);
+    public List<String> changedSince(Kinds kinds, int most) {
+        return changedSince(kinds, true, most);
     }
 
     /** The same but for prices that stay in their place, which are compared when they are written. */
-    public List<String> changedSinceButStaying(long batch, Direction way, int most) {
-        return changedSince(batch, way, false, most);
+    public List<String> changedSinceButStaying(Kinds kinds, int most) {
+        return changedSince(kinds, false, most);
     }
 
-    private List<String> changedSince(long batch, Direction way, boolean staying, int most) {
-        Kinds kinds = kinds(batch, way);
+    private List<String> changedSince(Kinds kinds, boolean staying, int most) {
+        long batch = kinds.batch();
+        Direction way = kinds.way();
         List<String> named = new ArrayList<>();
         if (staying || kinds.moving()) {
             named.addAll(named(

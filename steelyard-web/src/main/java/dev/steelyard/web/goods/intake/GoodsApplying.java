@@ -75,7 +75,8 @@ class GoodsApplying {
     public void apply(Batch batch, String by, Pulse pulse) {
         long id = batch.id();
         lock(id, pulse, batch.totals().writing());
-        stopWhereChanged(id, Direction.APPLY);
+        BatchPrices.Kinds kinds = prices.kinds(id, Direction.APPLY);
+        stopWhereChanged(kinds);
         List<MadeNames.New> made = names.make(id);
         long revision = changed.made();
         GoodsInBulk.Numbers numbers = bulk.numbers();
@@ -90,7 +91,7 @@ class GoodsApplying {
             told.more(some.size());
         });
         update(id, false, numbers, told);
-        prices.write(id, Direction.APPLY, row -> told.asYetSo());
+        prices.write(kinds, row -> told.asYetSo());
         prices.seen(id, by);
         seen(id, by);
         names.keepMade(id, made);
@@ -105,10 +106,11 @@ class GoodsApplying {
     public void undo(Batch batch, String by, Pulse pulse) {
         long id = batch.id();
         lock(id, pulse, batch.totals().writing());
-        stopWhereChanged(id, Direction.UNDO);
+        BatchPrices.Kinds kinds = prices.kinds(id, Direction.UNDO);
+        stopWhereChanged(kinds);
         Told told = new Told(pulse, batch.totals().writing());
         update(id, true, bulk.numbers(), told);
-        prices.write(id, Direction.UNDO, row -> told.asYetSo());
+        prices.write(kinds, row -> told.asYetSo());
         prices.seen(id, by);
         bulk.deleteVariants(NEW.formatted("variant_id", "true"), id);
         bulk.deleteProducts(NEW.formatted("product_id", "false"), id);
@@ -207,9 +209,10 @@ class GoodsApplying {
         }
     }
 
-    private void stopWhereChanged(long id, Direction way) {
-        List<String> named = new ArrayList<>(prices.changedSince(id, way, NAMED + 1));
-        boolean back = way == Direction.UNDO;
+    private void stopWhereChanged(BatchPrices.Kinds kinds) {
+        long id = kinds.batch();
+        List<String> named = new ArrayList<>(prices.changedSince(kinds, NAMED + 1));
+        boolean back = kinds.way() == Direction.UNDO;
         named.addAll(back ? touched(id) : taken(id));
         if (back) {
             each(id, Outcome.Kind.ADD, true, some -> named.addAll(differing(some, true)));

@@ -64,9 +64,10 @@ class BatchApplying {
         int total = batch.totals().writing();
         pulse.written(0, total);
         prices.change(batch.id(), by);
-        stopWhere(prices.changedSinceButStaying(batch.id(), way, NAMED + 1), way);
+        BatchPrices.Kinds kinds = prices.kinds(batch.id(), way);
+        stopWhere(prices.changedSinceButStaying(kinds, NAMED + 1), way);
         int last = Math.max(1, prices.last(batch.id()));
-        prices.write(batch.id(), way, row -> pulse.written((int) Math.min(total, (long) total * row / last), total));
+        prices.write(kinds, row -> pulse.written((int) Math.min(total, (long) total * row / last), total));
         pulse.written(total, total);
         return total;
     }
@@ -78,7 +79,7 @@ class BatchApplying {
      */
     @Transactional(readOnly = true)
     public void stop(Batch batch, Direction way) {
-        stopWhere(prices.changedSince(batch.id(), way, NAMED + 1), way);
+        stopWhere(prices.changedSince(prices.kinds(batch.id(), way), NAMED + 1), way);
         throw new Stopped("Prices were being changed since the batch was " + ended(way)); // and back again meanwhile
     }
 
