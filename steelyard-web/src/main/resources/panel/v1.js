@@ -1,6 +1,8 @@
 // The Steelyard panel: <steelyard-panel> asks and shows the price of a product on any page and gives the page's own form a
 // signed line; <steelyard-price> shows what goods of a list cost at least. Every price and every text comes from the service
 // this file came from; only what is said while that cannot be reached stands here.
+import { handsOff } from "./hands.js";
+
 const SERVICE = new URL("..", import.meta.url).href;
 const PAUSE = 220; // between a key and the question
 const LOOK_AGAIN = 60_000; // whether the price is still the same
@@ -446,12 +448,17 @@ class SteelyardPanel extends HTMLElement {
     const timer = setTimeout(() => asking.abort(new Error("timeout")), 15_000);
     try {
       const view = await ask("panel", key, body, asking.signal);
+      await handsOff();
+      if (this.#asking !== asking || !this.isConnected) {
+        return; // a newer question is on its way
+      }
       this.#tries = 0;
       this.#trouble = null;
       this.#take(view);
     } catch (failed) {
+      await handsOff();
       if (this.#asking !== asking || !this.isConnected) {
-        return; // a newer question is on its way
+        return;
       }
       this.#trouble = failed instanceof Refused && failed.lasting ? { words: failed.message, lasting: true } : { lasting: false };
       if (!this.#trouble.lasting) {
@@ -713,13 +720,13 @@ function drawing(d) {
 
 // ---- prices of lists ----
 
-const waiting = new Map(); // the elements of one key, customer and language, until the page has been read
+const unasked = new Map(); // the elements of one key, customer and language, until the page has been read
 let gathering = null;
 
 async function askForLists() {
   gathering = null;
-  const groups = [...waiting.values()];
-  waiting.clear();
+  const groups = [...unasked.values()];
+  unasked.clear();
   for (const elements of groups) {
     for (let at = 0; at < elements.length; at += 200) {
       askForSome(elements.slice(at, at + 200), 0);
@@ -735,6 +742,7 @@ async function askForSome(elements, tries) {
   }
   try {
     const answer = await ask("from-prices", first.getAttribute("key"), body);
+    await handsOff();
     const prices = new Map(answer.prices.map((one) => [one.sku, one]));
     elements.forEach((one) => one.show(prices.get(one.getAttribute("sku")), answer.currency));
   } catch (failed) {
@@ -749,7 +757,7 @@ async function askForSome(elements, tries) {
 class SteelyardPrice extends HTMLElement {
   connectedCallback() {
     const group = [this.getAttribute("key"), this.getAttribute("customer"), languageOf(this)].join("\n");
-    waiting.set(group, [...(waiting.get(group) || []), this]);
+    unasked.set(group, [...(unasked.get(group) || []), this]);
     gathering ??= setTimeout(askForLists, 30);
   }
 

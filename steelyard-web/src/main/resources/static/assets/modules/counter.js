@@ -1,5 +1,6 @@
 // The counter: one more or less, and forms that send themselves. Prices come from the server; its
 // answer is the whole product form, morphed into the page so that hands and focus stay where they are.
+import { handsOff } from "./hands.js";
 import "./print.js";
 
 document.documentElement.classList.add("scripted");
@@ -41,6 +42,29 @@ document.addEventListener("htmx:beforeRequest", (event) => {
 document.addEventListener("htmx:beforeSwap", (event) => {
   if (last.get(event.detail.requestConfig.elt) !== event.detail.xhr) {
     event.detail.shouldSwap = false;
+  }
+});
+
+// A click on a link is what leaves a field, and so what changes it: that is kept before the link leads on, or its refusal read.
+const changing = new Set();
+document.addEventListener("htmx:beforeSend", (event) => {
+  const { xhr, requestConfig } = event.detail;
+  if (requestConfig.verb !== "get") {
+    changing.add(xhr);
+    xhr.addEventListener("loadend", () => handsOff().then(() => changing.delete(xhr)));
+  }
+});
+document.addEventListener("click", async (event) => {
+  const link = event.target.closest("a[href]");
+  const plain = !event.ctrlKey && !event.metaKey && !event.shiftKey;
+  if (link && plain && changing.size > 0) {
+    event.preventDefault();
+    const told = (xhr) => xhr.readyState === XMLHttpRequest.DONE || new Promise((go) => xhr.addEventListener("loadend", go));
+    const all = Array.from(changing);
+    await Promise.all(all.map(told));
+    if (all.every((xhr) => xhr.status >= 200 && xhr.status < 400)) {
+      location.assign(link.href);
+    }
   }
 });
 

@@ -2,6 +2,7 @@
 import { beam } from "./beam.js";
 import { focus } from "./focus.js";
 import { formula } from "./formula.js";
+import { handsOff } from "./hands.js";
 import { headers } from "./request.js";
 import { sentence } from "./sentence.js";
 
@@ -113,6 +114,7 @@ const look = async () => {
   try {
     const answer = await send({ do: "look" }, { signal: mine.signal });
     const text = answer.ok ? await answer.text() : "";
+    await handsOff();
     if (!answer.ok) {
       refused(answer.status);
     } else if (looking === mine && !acting) {
@@ -151,7 +153,9 @@ const ask = async (wish, extra) => {
     refused(answer.status);
     return;
   }
-  put(await answer.text(), wish !== "keep" && answer.ok);
+  const text = await answer.text();
+  await handsOff();
+  put(text, wish !== "keep" && answer.ok);
   if (answer.status === 409) {
     unkept = true;
     state("not kept: somebody else was quicker");

@@ -212,11 +212,13 @@ class LiveTest {
         shop.quantity("3");
         shopper.waitForCondition(() -> held.size() == 2);
         String three = held.get(1).fetch().text();
+        shopper.evaluate(
+                "document.addEventListener('htmx:afterOnLoad', () => window.answers = (window.answers ?? 0) + 1)");
         held.get(1).fulfill(new Route.FulfillOptions().setBody(three).setContentType("text/html"));
         assertThat(shopper.locator("#total")).not().hasText("291.80");
         String total = shopper.locator("#total").innerText();
         held.get(0).fulfill(new Route.FulfillOptions().setResponse(held.get(0).fetch()));
-        shopper.waitForTimeout(300);
+        shopper.waitForFunction("window.answers === 2");
         assertThat(shopper.locator("#total")).hasText(total);
         assertThat(shopper.locator("#quantity")).hasValue("3");
     }

@@ -1,12 +1,9 @@
 package dev.steelyard.web.store.panel;
 
 import dev.steelyard.web.base.page.Fingerprint;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import dev.steelyard.web.base.page.ShippedText;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.Objects;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -15,14 +12,19 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ResponseBody;
 
-/** The one file of the panel. Its address never changes, so it is asked after again; any page may load it. */
+/**
+ * The one file of the panel, with what it shares with our own pages put in. Its address never changes, so it is asked after
+ * again; any page may load it.
+ */
 @Controller
 class PanelFile {
 
     private static final MediaType SCRIPT = new MediaType("text", "javascript", StandardCharsets.UTF_8);
     private static final Duration KEPT = Duration.ofMinutes(5);
 
-    private final byte[] script = read();
+    private static final String HANDS = "import { handsOff } from \"./hands.js\";";
+
+    private final byte[] script = whole().getBytes(StandardCharsets.UTF_8);
 
     @GetMapping("/panel/v1.js")
     @ResponseBody
@@ -37,11 +39,12 @@ class PanelFile {
                 .body(script);
     }
 
-    private static byte[] read() {
-        try (InputStream in = PanelFile.class.getResourceAsStream("/panel/v1.js")) {
-            return Objects.requireNonNull(in).readAllBytes();
-        } catch (IOException notShipped) {
-            throw new UncheckedIOException(notShipped);
+    private static String whole() {
+        String panel = ShippedText.of("panel/v1.js");
+        if (!panel.contains(HANDS)) {
+            throw new IllegalStateException("panel/v1.js has no line: " + HANDS);
         }
+        return panel.replace(
+                HANDS, ShippedText.of("static/assets/modules/hands.js").replace("export const", "const"));
     }
 }
