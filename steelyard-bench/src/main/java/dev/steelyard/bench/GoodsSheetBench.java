@@ -36,18 +36,20 @@ public final class GoodsSheetBench {
         String page = timed(
                 "read and checked into a preview",
                 0,
-                () -> settled(owner.upload("/sheets?of=GOODS", "goods.csv", file)
-                        .uri()
-                        .getPath()));
+                () -> awaited(
+                        owner.upload("/sheets?of=GOODS", "goods.csv", file)
+                                .uri()
+                                .getPath(),
+                        ""));
         double floor = bareInsert();
         timed("applied", floor, () -> {
             owner.post(page + "/apply", Map.of());
-            return become(page, "applied");
+            return awaited(page, "applied");
         });
-        settled(page);
+        owner.await(page, "");
         timed("taken back", floor, () -> {
             owner.post(page.replace("/goods/", "/") + "/undo", Map.of());
-            return become(page, "undone");
+            return awaited(page, "undone");
         });
     }
 
@@ -75,17 +77,8 @@ public final class GoodsSheetBench {
         }
     }
 
-    private String become(String page, String state) throws Exception {
-        while (!owner.get(page).body().contains("batch-" + state)) {
-            Thread.sleep(20);
-        }
-        return page;
-    }
-
-    private String settled(String page) throws Exception {
-        while (owner.get(page).body().contains("id=\"progress\"")) {
-            Thread.sleep(50);
-        }
+    private String awaited(String page, String words) throws Exception {
+        owner.await(page, words);
         return page;
     }
 

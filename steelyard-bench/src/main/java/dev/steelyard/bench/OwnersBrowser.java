@@ -19,6 +19,7 @@ final class OwnersBrowser {
 
     private static final Pattern TOKEN = Pattern.compile("name=\"csrf-token\" content=\"([^\"]+)\"");
     private static final String BOUNDARY = "----measured";
+    private static final int ASKED_MILLIS = 100;
 
     private final HttpClient client = HttpClient.newBuilder()
             .cookieHandler(new CookieManager())
@@ -65,6 +66,22 @@ final class OwnersBrowser {
         return send(HttpRequest.newBuilder(URI.create(url + path))
                 .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    /**
+     * Waits until a sheet is in a state, or is no longer worked on, asking for how far it is as its page does, though more often:
+     * asking for the whole page would take a processor from the work.
+     *
+     * @param words of the state; none to wait for the end
+     */
+    void await(String sheet, String words) throws IOException, InterruptedException {
+        String progress = "/sheets/" + sheet.replaceAll(".*/", "") + "/progress";
+        HttpResponse<String> now = get(progress);
+        while (now.headers().firstValue("HX-Redirect").isEmpty()
+                && (words.isEmpty() || !now.body().contains("<b>" + words + "</b>"))) {
+            Thread.sleep(ASKED_MILLIS);
+            now = get(progress);
+        }
     }
 
     private HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {

@@ -99,9 +99,10 @@ public final class SheetBench {
             String page;
             double seconds;
             try (HeapWatch heap = new HeapWatch(app.pid())) {
-                page = settle(owner.upload("/sheets", "prices." + kind.ending(), file)
+                page = owner.upload("/sheets", "prices." + kind.ending(), file)
                         .uri()
-                        .getPath());
+                        .getPath();
+                owner.await(page, "");
                 seconds = (System.nanoTime() - start) / 1e9;
                 System.out.printf(
                         "%-5s %,9d bytes  read and checked into a preview: %5.1f s, %,7.0f rows a second, %4.1f times the bare"
@@ -142,11 +143,9 @@ public final class SheetBench {
         long start = System.nanoTime();
         try (HeapWatch heap = new HeapWatch(app.pid())) {
             owner.post(page + "/apply", Map.of());
-            while (!owner.get(page).body().contains("batch-applied")) {
-                Thread.sleep(20);
-            }
+            owner.await(page, "applied");
             long end = System.nanoTime();
-            settle(page);
+            owner.await(page, "");
             while (seen.get() == 0 && System.nanoTime() - end < 30_000_000_000L) {
                 Thread.sleep(20);
             }
@@ -166,15 +165,6 @@ public final class SheetBench {
     private static String price(String page) {
         int at = page.indexOf("id=\"total\"");
         return page.substring(at, Math.min(page.length(), at + 60));
-    }
-
-    private String settle(String page) throws Exception {
-        for (String now = owner.get(page).body();
-                now.contains("id=\"progress\"");
-                now = owner.get(page).body()) {
-            Thread.sleep(50);
-        }
-        return page;
     }
 
     /** Price rows as they are taken out: SKU, threshold, price, key. */

@@ -2,6 +2,7 @@ package dev.steelyard.web.base.database;
 
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -10,7 +11,11 @@ final class RowsAsText {
 
     private static final String NONE = "\\N";
 
-    private final StringBuilder text = new StringBuilder();
+    /** Pieces of a text go well through memory; one of all rows would be an allocation of its own kind. */
+    private static final int PIECE = 32_000;
+
+    private final List<byte[]> pieces = new ArrayList<>();
+    private final StringBuilder text = new StringBuilder(PIECE + PIECE / 4);
 
     /** Says what stands for what, whatever the mode of the database. */
     static String statement(String table, List<String> columns) {
@@ -27,6 +32,14 @@ final class RowsAsText {
             value(row[i]);
         }
         text.append('\n');
+        if (text.length() >= PIECE) {
+            cut();
+        }
+    }
+
+    private void cut() {
+        pieces.add(text.toString().getBytes(StandardCharsets.UTF_8));
+        text.setLength(0);
     }
 
     private void value(@Nullable Object value) {
@@ -44,6 +57,10 @@ final class RowsAsText {
     }
 
     private void said(String said) {
+        if (isPlain(said)) {
+            text.append(said);
+            return;
+        }
         for (int i = 0; i < said.length(); i++) {
             char sign = said.charAt(i);
             switch (sign) {
@@ -56,7 +73,15 @@ final class RowsAsText {
         }
     }
 
-    byte[] bytes() {
-        return text.toString().getBytes(StandardCharsets.UTF_8);
+    private static boolean isPlain(String said) {
+        return said.indexOf('\\') < 0 && said.indexOf('\t') < 0 && said.indexOf('\n') < 0 && said.indexOf('\0') < 0;
+    }
+
+    /** In UTF-8, one after the other. */
+    List<byte[]> pieces() {
+        if (!text.isEmpty()) {
+            cut();
+        }
+        return pieces;
     }
 }

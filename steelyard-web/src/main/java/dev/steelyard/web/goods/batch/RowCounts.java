@@ -27,6 +27,13 @@ public final class RowCounts {
         codes.forEach(code -> odd.merge(code, 1, Integer::sum));
     }
 
+    /** All that another one has counted. */
+    public void add(RowCounts other) {
+        other.outcomes.forEach((outcome, count) -> outcomes.merge(outcome, count, Integer::sum));
+        other.odd.forEach((code, count) -> odd.merge(code, count, Integer::sum));
+        noted += other.noted;
+    }
+
     Batch.Totals totals() {
         return new Batch.Totals(
                 count(Outcome.Kind.ADD),

@@ -23,6 +23,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -84,14 +85,22 @@ class BatchRows implements BatchFrame.Kept<BatchRow> {
         this.mapper = mapper;
     }
 
-    @Transactional
-    public void insert(long batch, List<BatchRow> rows) {
+    /** What packs rows of a batch, at several places at once. */
+    Function<List<BatchRow>, RowsInBulk.Packed> packing(long batch) {
         Map<String, Long> groups =
                 shops.groups().stream().collect(Collectors.toMap(CustomerGroup::name, CustomerGroup::id));
-        bulk.insert(
-                TABLE,
-                COLUMNS,
-                rows.stream().map(row -> values(batch, row, groups)).toList());
+        return rows ->
+                bulk.pack(rows.stream().map(row -> values(batch, row, groups)).toList());
+    }
+
+    @Transactional
+    public void insertPacked(List<RowsInBulk.Packed> rows) {
+        bulk.insertPacked(TABLE, COLUMNS, rows);
+    }
+
+    @Transactional
+    public void insert(long batch, List<BatchRow> rows) {
+        insertPacked(List.of(packing(batch).apply(rows)));
     }
 
     /** Takes the place of rows of the same numbers. */
@@ -104,9 +113,9 @@ class BatchRows implements BatchFrame.Kept<BatchRow> {
     }
 
     @Transactional
-    public void replaceAll(long batch, List<BatchRow> rows) {
+    public void replaceAll(long batch, List<RowsInBulk.Packed> rows) {
         deleteAll(batch);
-        insert(batch, rows);
+        insertPacked(rows);
     }
 
     @Transactional

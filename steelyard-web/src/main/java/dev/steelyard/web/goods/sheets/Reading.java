@@ -15,6 +15,7 @@ import dev.steelyard.format.table.TableKind;
 import dev.steelyard.format.table.TableLimits;
 import dev.steelyard.format.table.Tables;
 import dev.steelyard.format.table.UnreadableTable;
+import dev.steelyard.web.base.database.RowsInBulk;
 import dev.steelyard.web.goods.batch.Batches;
 import dev.steelyard.web.goods.batch.Pulse;
 import dev.steelyard.web.goods.batch.RowCounts;
@@ -27,6 +28,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -118,32 +121,45 @@ class Reading {
             page.forEach(row -> read.add(new Numbered(row.number(), Mending.asRead(row))));
             pulse.read(read.size());
         }
-        pulse.total(read.size());
-        List<BatchRow> checked = new ArrayList<>();
-        RowCounts counts = new RowCounts();
-        checker.check(batch, read, found -> {
-            found.forEach(row -> counts.add(row.outcome(), row.notes()));
-            checked.addAll(found);
-            pulse.checked(found.size());
-        });
+        List<RowsInBulk.Packed> checked = new ArrayList<>();
+        RowCounts counts = check(batch, read, pulse, checked::add);
         rows.replaceAll(batch, checked);
         batches.counted(batch, counts);
     }
 
     private void check(long batch, List<Numbered> read, Pulse pulse) {
-        pulse.total(read.size());
-        List<BatchRow> waiting = new ArrayList<>();
-        RowCounts counts = new RowCounts();
-        checker.check(batch, read, found -> {
-            found.forEach(row -> counts.add(row.outcome(), row.notes()));
-            waiting.addAll(found);
-            if (waiting.size() >= WRITTEN_AT_ONCE) {
-                rows.insert(batch, waiting);
+        List<RowsInBulk.Packed> waiting = new ArrayList<>();
+        RowCounts counts = check(batch, read, pulse, some -> {
+            waiting.add(some);
+            if (waiting.stream().mapToInt(RowsInBulk.Packed::count).sum() >= WRITTEN_AT_ONCE) {
+                rows.insertPacked(waiting);
                 waiting.clear();
             }
-            pulse.checked(found.size());
         });
-        rows.insert(batch, waiting);
+        rows.insertPacked(waiting);
         batches.counted(batch, counts);
+    }
+
+    /** Some rows as they will be written, and what they count. */
+    private record Checked(RowsInBulk.Packed rows, RowCounts counts) {}
+
+    private RowCounts check(long batch, List<Numbered> read, Pulse pulse, Consumer<RowsInBulk.Packed> sink) {
+        pulse.total(read.size());
+        RowCounts counts = new RowCounts();
+        Function<List<BatchRow>, RowsInBulk.Packed> packing = rows.packing(batch);
+        checker.check(
+                batch,
+                read,
+                found -> {
+                    RowCounts some = new RowCounts();
+                    found.forEach(row -> some.add(row.outcome(), row.notes()));
+                    return new Checked(packing.apply(found), some);
+                },
+                some -> {
+                    counts.add(some.counts());
+                    sink.accept(some.rows());
+                    pulse.checked(some.rows().count());
+                });
+        return counts;
     }
 }

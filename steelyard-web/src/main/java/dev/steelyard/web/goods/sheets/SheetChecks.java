@@ -55,11 +55,18 @@ class SheetChecks {
     /** A row that was read, with its place in the batch. */
     record Numbered(int number, ReadRow row) {}
 
+    /** Checked rows of some goods, not in the order of their numbers, are given to a sink. */
+    void check(long batch, List<Numbered> rows, Consumer<List<BatchRow>> sink) {
+        check(batch, rows, found -> found, sink);
+    }
+
     /**
      * @param batch whose wishes of groups that stand alone count too
-     * @param sink takes the outcomes, of some goods at a time; not in the order of their numbers
+     * @param then what is done with the outcomes of some goods, which are not in the order of their numbers; at several places
+     *     at once
+     * @param sink takes what it made of them
      */
-    void check(long batch, List<Numbered> rows, Consumer<List<BatchRow>> sink) {
+    <T> void check(long batch, List<Numbered> rows, Function<List<BatchRow>, T> then, Consumer<T> sink) {
         Map<Long, Set<String>> alone = standing.wanted(batch);
         Shop shop = shops.current();
         CheckRules rules =
@@ -69,13 +76,13 @@ class SheetChecks {
             bySku.computeIfAbsent(one.row().sku(), any -> new ArrayList<>(4)).add(one);
         }
         List<String> skus = new ArrayList<>(bySku.keySet());
-        Function<List<String>, List<BatchRow>> checked = some -> {
+        Function<List<String>, T> checked = some -> {
             Map<String, Priced> goods = prices.bySku(some);
             List<BatchRow> found = new ArrayList<>();
             for (String sku : some) {
                 found.addAll(ofItem(sku, goods.get(sku), bySku.get(sku), rules, alone));
             }
-            return found;
+            return then.apply(found);
         };
         ahead.forEach(cut(skus), checked, sink);
     }

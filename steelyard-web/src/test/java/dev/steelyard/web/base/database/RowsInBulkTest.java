@@ -85,6 +85,25 @@ class RowsInBulkTest {
 
     @ParameterizedTest
     @ValueSource(booleans = {true, false})
+    void manyThatWerePackedApartAreAllThere(boolean texts) {
+        RowsInBulk bulk = new RowsInBulk(sql, texts);
+        List<RowsInBulk.Packed> packs = new ArrayList<>();
+        for (int pack = 0; pack < 3; pack++) {
+            List<@Nullable Object[]> rows = new ArrayList<>();
+            for (int i = 0; i < 2_000; i++) {
+                rows.add(new @Nullable Object[] {pack * 2_000L + i, "“" + i + "”\t€", null, null, true});
+            }
+            packs.add(bulk.pack(rows));
+        }
+        assertThat(packs).extracting(RowsInBulk.Packed::count).containsOnly(2_000);
+        app.bean(TransactionTemplate.class)
+                .executeWithoutResult(status -> bulk.insertPacked("bulk_of_test", COLUMNS, packs));
+        assertThat(there()).hasSize(6_000);
+        assertThat(there().get(5_999)).containsEntry("id", 5_999L).containsEntry("said", "“1999”\t€");
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
     void whereOneCannotBeTakenAsItIsNoneIs(boolean texts) {
         for (Object[] wrong : new Object[][] {
             {1L, "twice the same id", null, null, false},
