@@ -82,7 +82,7 @@ public final class WrittenNumber {
         }
         Matcher money = MONEY.matcher(text);
         return money.find()
-                && !CurrencySigns.mean(money.group(), currency)
+                && (currency.isEmpty() || !CurrencySigns.mean(money.group(), currency))
                 && withoutMoney(Pasted.stripped(text)).chars().anyMatch(Character::isDigit);
     }
 
@@ -185,7 +185,7 @@ public final class WrittenNumber {
         return one == points > 0 ? '.' : ',';
     }
 
-    /** As {@link #bare(String)}; with another currency than the given one beside it, the text as it is. */
+    /** As {@link #bare(String)}; with another currency than the given one beside it, of which empty is none, the text as it is. */
     public static String bare(String typed, String currency) {
         return isForeign(typed, currency) ? typed : bare(typed);
     }

@@ -42,7 +42,7 @@ public record ColumnPlan(
         return signs.getOrDefault(column.name(), CsvForm.POINT);
     }
 
-    /** Reads the numbers of a column. @param currency that may stand beside them */
+    /** Reads the numbers of a column. @param currency that may stand beside them; empty where they are counts */
     public NumberInCell numbers(SheetColumn column, String currency) {
         return NumberInCell.of(sign(column), currency, signs.containsKey(column.name()));
     }

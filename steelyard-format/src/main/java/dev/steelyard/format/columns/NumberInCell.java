@@ -39,7 +39,7 @@ public final class NumberInCell {
     /**
      * Reads numbers of a column.
      *
-     * @param currency that may stand beside, by its code or sign
+     * @param currency that may stand beside, by its code or sign; empty where numbers are counts
      * @param told whether the sign is known, from other cells or from somebody who said so
      */
     public static NumberInCell of(CsvForm form, String currency, boolean told) {
@@ -90,8 +90,11 @@ public final class NumberInCell {
                             ? text + " has a decimal comma where a decimal point is meant"
                             : text + " has a decimal point where a decimal comma is meant");
         }
-        return fault("“" + typed + "” is not a number; write it like " + (form == CsvForm.POINT ? "6.90" : "6,90")
-                + " or with " + currency + ", without percent sign");
+        return fault("“" + typed + "” is not a number; write "
+                + (currency.isEmpty()
+                        ? "a whole number such as 100, without its unit"
+                        : "it like " + (form == CsvForm.POINT ? "6.90" : "6,90") + " or with " + currency
+                                + ", without percent sign"));
     }
 
     private static Reading fault(String reason) {

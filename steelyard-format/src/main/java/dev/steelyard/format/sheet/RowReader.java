@@ -43,7 +43,7 @@ public final class RowReader {
         this.plan = plan;
         for (Column column : Column.values()) {
             if (column.holds() == SheetColumn.Holding.NUMBER) {
-                numbers.put(column, plan.numbers(column, shop.currency()));
+                numbers.put(column, plan.numbers(column, column == Column.PRICE ? shop.currency() : ""));
             }
         }
         this.onlyShelfPrices = onlyShelfPrices;

@@ -109,6 +109,13 @@ class RowReaderTest {
                 .contains(words);
     }
 
+    @ParameterizedTest
+    @CsvSource({"100 m", "ten", "10 EUR", "€ 10"})
+    void aThresholdThatIsNoNumberIsSaidToBeNoneOfPieces(String text) {
+        assertThat(refusal(read(CsvForm.COMMA, Column.FROM, text)))
+                .isEqualTo("from: “" + text + "” is not a number; write a whole number such as 100, without its unit");
+    }
+
     @Test
     void cellsThatAreNeitherTextNorNumberAreNamed() {
         ReadRow row = new RowReader(SHOP, ColumnPlan.TYPED, false).read(7, column -> switch (column) {
