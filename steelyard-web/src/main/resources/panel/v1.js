@@ -275,6 +275,9 @@ class SteelyardPanel extends HTMLElement {
   #trouble = null;
   #tries = 0;
   #asking = null;
+  #waits = false; // for an answer to what stands in the fields
+  #press = null; // the click that is just being dealt with
+  #wish = null; // what was pressed to send the form while an answer was awaited
   #later = null;
   #watch = null;
 
@@ -288,9 +291,38 @@ class SteelyardPanel extends HTMLElement {
     this.#root.addEventListener("input", (event) => this.#typed(event.target));
     this.#root.addEventListener("keydown", (event) => {
       if (event.key === "Enter" && event.target.localName === "input") {
+        this.#press = event;
         this.#internals.form?.requestSubmit();
+        this.#press = null;
       }
     });
+    this.addEventListener("invalid", (event) => {
+      if (this.#waits && this.#view && this.#press && !this.#press.defaultPrevented) {
+        event.preventDefault();
+        this.#wish = { button: this.#press.target.closest?.("button, input") };
+      }
+    });
+  }
+
+  /** A page may ask whether its form is valid at any time; only what is pressed sends it. */
+  #clicked = (event) => {
+    this.#press = event;
+    setTimeout(() => (this.#press = null));
+  };
+
+  /** Sends the form that somebody wanted to send while the price was on its way, or says what is in the way. */
+  #grant() {
+    const wish = this.#wish;
+    this.#wish = null;
+    const form = this.#internals.form;
+    if (!wish || !form) {
+      return;
+    }
+    if (this.#good()) {
+      form.requestSubmit(wish.button?.form === form && wish.button.type === "submit" ? wish.button : undefined);
+    } else {
+      this.#internals.reportValidity();
+    }
   }
 
   connectedCallback() {
@@ -298,6 +330,7 @@ class SteelyardPanel extends HTMLElement {
     this.#soon(0);
     this.#watch = setInterval(() => document.visibilityState === "visible" && this.#again(), LOOK_AGAIN);
     window.addEventListener("online", this.#again);
+    window.addEventListener("click", this.#clicked, true);
     document.addEventListener("visibilitychange", this.#again);
   }
 
@@ -306,6 +339,7 @@ class SteelyardPanel extends HTMLElement {
     clearTimeout(this.#later);
     this.#asking?.abort();
     window.removeEventListener("online", this.#again);
+    window.removeEventListener("click", this.#clicked, true);
     document.removeEventListener("visibilitychange", this.#again);
   }
 
@@ -370,6 +404,7 @@ class SteelyardPanel extends HTMLElement {
 
   #soon(pause) {
     clearTimeout(this.#later);
+    this.#waits = true;
     this.#later = setTimeout(() => this.#ask(), pause);
   }
 
@@ -379,6 +414,7 @@ class SteelyardPanel extends HTMLElement {
       return;
     }
     this.#sent = true;
+    this.#wish = null;
     this.#notice = null;
     this.#newer.add(name);
     if (/^[au]\./.test(name)) {
@@ -454,7 +490,9 @@ class SteelyardPanel extends HTMLElement {
       }
       this.#tries = 0;
       this.#trouble = null;
+      this.#waits = false;
       this.#take(view);
+      this.#grant();
     } catch (failed) {
       await handsOff();
       if (this.#asking !== asking || !this.isConnected) {
@@ -467,7 +505,9 @@ class SteelyardPanel extends HTMLElement {
       } else {
         console.error("steelyard-panel: " + failed.message);
       }
+      this.#waits = false;
       this.#show();
+      this.#grant();
     } finally {
       clearTimeout(timer);
     }

@@ -56,7 +56,8 @@ class UnderTheHandTest {
     @Test
     void anOptionPressedAtTheCounterIsPickedThoughThePriceComesMeanwhile() {
         page.setViewportSize(390, 844);
-        Shopping shop = Shopping.at(page, "COVER").type("length", "5.23 m");
+        Shopping shop = Shopping.at(page, "COVER");
+        page.waitForResponse("**/counter/price*", () -> shop.type("length", "5.23 m"));
         List<Route> held = held("**/counter/price*");
         shop.type("width", "9"); // too small, which takes a line to say
         page.waitForCondition(() -> held.size() == 1);
@@ -118,6 +119,43 @@ class UnderTheHandTest {
             page.mouse().up();
             assertThat(page.locator("[data-field='a.fixing']:checked")).hasValue("zip");
             assertThat(page.locator("#error-width")).containsText("too small");
+        }
+    }
+
+    @Test
+    void theStoresButtonPressedWhileThePriceIsOnItsWaySendsTheFormOnceItIsThere(App app) {
+        try (TestNeighbour store = TestNeighbour.of(app)) {
+            page.navigate(store.url() + "/goods/SHK-8");
+            assertThat(page.locator("#total")).isVisible();
+            List<Route> held = held("**/api/v1/panel");
+            page.locator("#quantity").fill("12");
+            page.locator("#add").click();
+            answer(held);
+            assertThat(page.locator("#cart .money")).hasText("82.80");
+        }
+    }
+
+    @Test
+    void itIsNotSentWhereThePriceIsRefusedOrSomebodyTypesOn(App app) {
+        try (TestNeighbour store = TestNeighbour.of(app)) {
+            page.navigate(store.url() + "/goods/SHK-8");
+            assertThat(page.locator("#total")).isVisible();
+            List<Route> held = held("**/api/v1/panel");
+            page.locator("#quantity").fill("1.5");
+            page.locator("#add").click();
+            answer(held);
+            assertThat(page.locator("#error-quantity")).containsText("1.5 is not a whole number");
+            List<Route> later = held("**/api/v1/panel");
+            page.locator("#quantity").fill("12");
+            page.locator("#add").click();
+            page.waitForCondition(() -> later.size() == 1);
+            page.locator("#quantity").fill("13");
+            page.waitForCondition(() -> later.size() == 2);
+            answer(later);
+            assertThat(page.locator("#total")).hasText("89.70");
+            assertThat(page).hasURL(store.url() + "/goods/SHK-8");
+            page.evaluate("document.querySelector('form').checkValidity()");
+            assertThat(page).hasURL(store.url() + "/goods/SHK-8");
         }
     }
 
