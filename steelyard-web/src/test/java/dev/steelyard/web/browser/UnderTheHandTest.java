@@ -106,6 +106,20 @@ class UnderTheHandTest {
     }
 
     @Test
+    void goodsPressedInTheListAreOpenedThoughTheListIsFoundAnewMeanwhile() {
+        OwnerSteps.signIn(page, "maren");
+        page.navigate("/goods");
+        List<Route> held = held("**/goods?rowsOnly=true*");
+        page.fill("#find-here", "brush");
+        page.waitForCondition(() -> held.size() == 1);
+        press(page.locator("#found td a[href='/goods/1']"));
+        page.waitForCondition(() -> held.size() == 2); // once more as the field is left
+        answerUnderThePress(held);
+        page.mouse().up();
+        assertThat(page.locator("h1")).containsText("Bow shackle");
+    }
+
+    @Test
     void anOptionPressedInThePanelIsPickedThoughThePriceComesMeanwhile(App app) {
         try (TestNeighbour store = TestNeighbour.of(app)) {
             page.setViewportSize(390, 844);
