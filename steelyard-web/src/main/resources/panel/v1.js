@@ -299,7 +299,7 @@ class SteelyardPanel extends HTMLElement {
     this.addEventListener("invalid", (event) => {
       if (this.#waits && this.#view && this.#press && !this.#press.defaultPrevented) {
         event.preventDefault();
-        this.#wish = { button: this.#press.target.closest?.("button, input") };
+        this.#wish = { button: this.#press.target?.closest?.("button, input") };
       }
     });
   }
@@ -447,6 +447,12 @@ class SteelyardPanel extends HTMLElement {
     this.#root.querySelector(".price")?.classList.add("stale");
   }
 
+  /** Once nothing is pressed: whether no newer question is on its way. */
+  async #isStillAsked(asking) {
+    await handsOff();
+    return this.#asking === asking && this.isConnected;
+  }
+
   async #ask() {
     const sku = this.getAttribute("sku");
     const key = this.getAttribute("key");
@@ -484,9 +490,8 @@ class SteelyardPanel extends HTMLElement {
     const timer = setTimeout(() => asking.abort(new Error("timeout")), 15_000);
     try {
       const view = await ask("panel", key, body, asking.signal);
-      await handsOff();
-      if (this.#asking !== asking || !this.isConnected) {
-        return; // a newer question is on its way
+      if (!(await this.#isStillAsked(asking))) {
+        return;
       }
       this.#tries = 0;
       this.#trouble = null;
@@ -494,8 +499,7 @@ class SteelyardPanel extends HTMLElement {
       this.#take(view);
       this.#grant();
     } catch (failed) {
-      await handsOff();
-      if (this.#asking !== asking || !this.isConnected) {
+      if (!(await this.#isStillAsked(asking))) {
         return;
       }
       this.#trouble = failed instanceof Refused && failed.lasting ? { words: failed.message, lasting: true } : { lasting: false };

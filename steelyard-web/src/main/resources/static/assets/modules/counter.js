@@ -46,12 +46,13 @@ document.addEventListener("htmx:beforeSwap", (event) => {
 });
 
 // A click on a link is what leaves a field, and so what changes it: that is kept before the link leads on, or its refusal read.
-const changing = new Set();
+const changing = new Map(); // requests under way that change something, and what tells their end
 document.addEventListener("htmx:beforeSend", (event) => {
   const { xhr, requestConfig } = event.detail;
   if (requestConfig.verb !== "get") {
-    changing.add(xhr);
-    xhr.addEventListener("loadend", () => handsOff().then(() => changing.delete(xhr)));
+    const ended = new Promise((go) => xhr.addEventListener("loadend", go));
+    changing.set(xhr, ended);
+    ended.then(handsOff).then(() => changing.delete(xhr));
   }
 });
 document.addEventListener("click", async (event) => {
@@ -59,9 +60,8 @@ document.addEventListener("click", async (event) => {
   const plain = !event.ctrlKey && !event.metaKey && !event.shiftKey;
   if (link && plain && changing.size > 0) {
     event.preventDefault();
-    const told = (xhr) => xhr.readyState === XMLHttpRequest.DONE || new Promise((go) => xhr.addEventListener("loadend", go));
-    const all = Array.from(changing);
-    await Promise.all(all.map(told));
+    const all = [...changing.keys()];
+    await Promise.all(changing.values());
     if (all.every((xhr) => xhr.status >= 200 && xhr.status < 400)) {
       location.assign(link.href);
     }

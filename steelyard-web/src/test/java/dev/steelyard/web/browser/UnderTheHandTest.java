@@ -119,13 +119,18 @@ class UnderTheHandTest {
         assertThat(page.locator("h1")).containsText("Bow shackle");
     }
 
+    /** At the page of a product in somebody else's store: what the panel asks there from then on. */
+    private List<Route> heldAt(TestNeighbour store, String sku) {
+        page.navigate(store.url() + "/goods/" + sku);
+        assertThat(page.locator("#price")).isVisible();
+        return held("**/api/v1/panel");
+    }
+
     @Test
     void anOptionPressedInThePanelIsPickedThoughThePriceComesMeanwhile(App app) {
         try (TestNeighbour store = TestNeighbour.of(app)) {
             page.setViewportSize(390, 844);
-            page.navigate(store.url() + "/goods/COVER");
-            assertThat(page.locator("#price")).isVisible();
-            List<Route> held = held("**/api/v1/panel");
+            List<Route> held = heldAt(store, "COVER");
             page.locator("[data-field='a.width']").fill("9");
             page.waitForCondition(() -> !held.isEmpty());
             press(page.locator("#ask-fixing label").nth(2));
@@ -139,9 +144,8 @@ class UnderTheHandTest {
     @Test
     void theStoresButtonPressedWhileThePriceIsOnItsWaySendsTheFormOnceItIsThere(App app) {
         try (TestNeighbour store = TestNeighbour.of(app)) {
-            page.navigate(store.url() + "/goods/SHK-8");
+            List<Route> held = heldAt(store, "SHK-8");
             assertThat(page.locator("#total")).isVisible();
-            List<Route> held = held("**/api/v1/panel");
             page.locator("#quantity").fill("12");
             page.locator("#add").click();
             answer(held);
@@ -152,9 +156,8 @@ class UnderTheHandTest {
     @Test
     void itIsNotSentWhereThePriceIsRefusedOrSomebodyTypesOn(App app) {
         try (TestNeighbour store = TestNeighbour.of(app)) {
-            page.navigate(store.url() + "/goods/SHK-8");
+            List<Route> held = heldAt(store, "SHK-8");
             assertThat(page.locator("#total")).isVisible();
-            List<Route> held = held("**/api/v1/panel");
             page.locator("#quantity").fill("1.5");
             page.locator("#add").click();
             answer(held);
