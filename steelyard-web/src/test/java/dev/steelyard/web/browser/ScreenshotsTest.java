@@ -186,6 +186,7 @@ class ScreenshotsTest {
         shackles.costs("84.36");
         page.mouse().move(0, 0);
         page.evaluate("document.activeElement.blur()");
+        page.evaluate("scrollTo(0, 0)");
         shoot("card-breaks");
     }
 
