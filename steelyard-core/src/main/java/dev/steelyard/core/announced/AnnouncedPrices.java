@@ -11,6 +11,7 @@ import dev.steelyard.core.deal.Deal;
 import dev.steelyard.core.deal.Dealt;
 import dev.steelyard.core.deal.Occasion;
 import dev.steelyard.core.ladder.BreaksInForce;
+import dev.steelyard.core.ladder.Validity;
 import dev.steelyard.core.number.Decimals;
 import dev.steelyard.core.prepared.Answers;
 import dev.steelyard.core.prepared.Answers.Answer;
@@ -140,7 +141,7 @@ public final class AnnouncedPrices {
     /** Whether the break of a rate that its billable amount reaches, or one of its slices, holds for a time. */
     private static boolean isRateForATime(PricedLine line, RateCard card, LocalDate day) {
         Figure billable = line.billable();
-        if (billable == null || !card.hasDatedBreaks()) {
+        if (billable == null || card.validities().noneMatch(Validity::dated)) {
             return false;
         }
         return card.cases().all().stream()

@@ -3,6 +3,7 @@ package dev.steelyard.core.card;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.Ladder;
 import dev.steelyard.core.ladder.PriceRows;
+import dev.steelyard.core.ladder.Validity;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -89,15 +90,15 @@ public record RateCard(
                 .toList();
     }
 
-    /** Whether any of its breaks, of pieces or of a rate, holds for a time only. */
-    public boolean hasDatedBreaks() {
+    /** The days on which its breaks hold, of pieces and of rates. */
+    public Stream<Validity> validities() {
         Stream<Break> ofPieces = ladder == null ? Stream.empty() : ladder.rows().stream();
         Stream<Break> ofRates = cases.all().stream()
                 .filter(one -> one.piece() instanceof PiecePrice.Rate)
                 .map(one -> ((PiecePrice.Rate) one.piece()).breaks())
                 .filter(Objects::nonNull)
                 .flatMap(breaks -> breaks.rows().stream());
-        return Stream.concat(ofPieces, ofRates).anyMatch(one -> one.validity().dated());
+        return Stream.concat(ofPieces, ofRates).map(Break::validity);
     }
 
     /** The own price rows that count for an item in place of the ladder; none where the ladder counts. */

@@ -5,10 +5,12 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -102,10 +104,42 @@ public record Times(
         return from != null || until != null || hasHours();
     }
 
+    /**
+     * Whether it begins or ceases to count after one moment, at or before another: where it counts at one of them and not at the
+     * other, or the other way at any end or beginning between them.
+     */
+    public boolean turns(ZonedDateTime after, ZonedDateTime upTo) {
+        boolean counted = counts(after);
+        return Stream.of(Stream.of(upTo), Stream.ofNullable(from), Stream.ofNullable(until), hoursBetween(after, upTo))
+                .flatMap(moments -> moments)
+                .filter(moment -> moment.isAfter(after) && !moment.isAfter(upTo))
+                .anyMatch(moment -> counts(moment) != counted);
+    }
+
+    /** The ends and beginnings of hours: those of a week and a day, in which each comes, from where it can count first. */
+    private Stream<ZonedDateTime> hoursBetween(ZonedDateTime after, ZonedDateTime upTo) {
+        if (!hasHours()) {
+            return Stream.empty();
+        }
+        LocalDate first = (from != null && from.isAfter(after) ? from : after).toLocalDate();
+        long days = Math.min(DAYS_AHEAD, ChronoUnit.DAYS.between(first, upTo.toLocalDate()));
+        return LongStream.rangeClosed(0, days).mapToObj(first::plusDays).flatMap(day -> Stream.of(
+                        orMidnight(opens), orMidnight(closes))
+                .map(time -> day.atTime(time).atZone(after.getZone())));
+    }
+
+    private static LocalTime orMidnight(@Nullable LocalTime time) {
+        return time == null ? LocalTime.MIN : time;
+    }
+
+    private boolean counts(ZonedDateTime at) {
+        return reasonAgainst(at) == null;
+    }
+
     /** Hours past midnight belong to the day on which they open. */
     private boolean openAt(ZonedDateTime at) {
         LocalTime time = at.toLocalTime();
-        LocalTime start = opens == null ? LocalTime.MIN : opens;
+        LocalTime start = orMidnight(opens);
         boolean pastMidnight = closes != null && !start.isBefore(closes);
         if (!time.isBefore(start)) {
             return isDay(at.getDayOfWeek()) && (closes == null || pastMidnight || time.isBefore(closes));
@@ -125,7 +159,7 @@ public record Times(
      */
     public Optional<ZonedDateTime> openFrom(ZonedDateTime at) {
         ZonedDateTime start = from != null && from.isAfter(at) ? from : at;
-        LocalTime opening = opens == null ? LocalTime.MIN : opens;
+        LocalTime opening = orMidnight(opens);
         return Stream.concat(
                         Stream.of(start), IntStream.rangeClosed(0, DAYS_AHEAD).mapToObj(days -> start.toLocalDate()
                                 .plusDays(days)

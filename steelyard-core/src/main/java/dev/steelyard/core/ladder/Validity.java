@@ -1,6 +1,7 @@
 package dev.steelyard.core.ladder;
 
 import java.time.LocalDate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +30,12 @@ public record Validity(@Nullable LocalDate from, @Nullable LocalDate until) {
     /** Whether it holds on a day. */
     public boolean on(LocalDate day) {
         return (from == null || !day.isBefore(from)) && (until == null || day.isBefore(until));
+    }
+
+    /** Whether it begins or ends on a day after one, up to another. */
+    public boolean turns(LocalDate after, LocalDate upTo) {
+        return Stream.concat(Stream.ofNullable(from), Stream.ofNullable(until))
+                .anyMatch(day -> day.isAfter(after) && !day.isAfter(upTo));
     }
 
     /** Whether there is a day on which both hold. */

@@ -68,6 +68,7 @@ public final class App implements AutoCloseable {
             "webhook",
             "outbox",
             "price_change",
+            "price_turn",
             "quote",
             "answered_once",
             "backup_run",

@@ -215,28 +215,25 @@ public class Releases {
     }
 
     /**
-     * Says of a planned release of a card or deal whose time has come that prices are others now. It counts without that: every
-     * node's book has known it.
+     * Says of a planned release of a card or deal that its time has come. It counts without that: every node's book has known it,
+     * and raises the revision of prices then.
      */
     @Transactional
     public void begun(long releaseId) {
-        shops.hold();
         releases.findById(releaseId)
                 .filter(release -> release.withdrawnAt() == null)
-                .flatMap(release -> drafts.lockById(release.draftId())
+                .ifPresent(release -> drafts.lockById(release.draftId())
                         .filter(draft -> draft.removedAt() == null && draft.pausedAt() == null)
-                        .map(draft -> tell(
+                        .ifPresent(draft -> tell(
                                 draft,
                                 release.release().version(),
-                                release.release().madeBy())))
-                .ifPresent(any -> shops.raiseRevision());
+                                release.release().madeBy())));
     }
 
-    private boolean tell(StoredDraft draft, int version, String by) {
+    private void tell(StoredDraft draft, int version, String by) {
         outbox.put(
                 draft.kind() == DraftKind.CARD ? "card.live" : "deal.live",
                 Map.of("id", draft.id(), "name", draft.name(), "version", version, "by", by));
-        return true;
     }
 
     /** What is planned of a kind, the next first. */

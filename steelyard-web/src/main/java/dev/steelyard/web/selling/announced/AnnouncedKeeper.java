@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Product;
 import dev.steelyard.core.shared.SharedList;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.Transitions;
 import dev.steelyard.web.selling.announced.AnnouncedSpans.New;
 import dev.steelyard.web.selling.announced.AnnouncedSpans.Until;
 import java.time.Clock;

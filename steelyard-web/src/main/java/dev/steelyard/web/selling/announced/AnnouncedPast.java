@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.web.book.BookInForce;
 import dev.steelyard.web.book.Books;
+import dev.steelyard.web.book.Transitions;
 import dev.steelyard.web.goods.SoldProduct;
 import dev.steelyard.web.goods.past.PastShelfPrices;
 import dev.steelyard.web.selling.announced.AnnouncedSpans.New;

@@ -7,6 +7,7 @@ import dev.steelyard.core.card.Item;
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.unit.Unit;
 import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.web.book.Transitions;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.util.HashMap;

@@ -271,8 +271,6 @@ class HooksTest {
         try (Receiver store = new Receiver()) {
             owner.signIn("maren");
             made(app, store.address());
-            long revision =
-                    app.sql().sql("select revision from shop").query(Long.class).single();
             Map<String, Object> release = app.sql()
                     .sql(
                             "select r.id, r.draft_id from draft_release r join draft d on d.id = r.draft_id where d.kind = 'CARD'"
@@ -284,19 +282,7 @@ class HooksTest {
                             "release.begins",
                             Map.of("release", release.get("id")),
                             Instant.now().minus(Duration.ofSeconds(1))));
-            await().until(() -> store.got("card.live").size() == 1
-                    && store.got("prices.changed").size() == 1);
-            assertThat(store.got("prices.changed")
-                            .get(0)
-                            .json()
-                            .at("/data/many")
-                            .asBoolean())
-                    .isTrue();
-            assertThat(app.sql()
-                            .sql("select revision from shop")
-                            .query(Long.class)
-                            .single())
-                    .isGreaterThan(revision);
+            await().until(() -> store.got("card.live").size() == 1);
             app.sql()
                     .sql("update draft_release set withdrawn_at = utc_timestamp() where id = ?")
                     .param(release.get("id"))

@@ -1,29 +1,32 @@
-package dev.steelyard.web.selling.announced;
+package dev.steelyard.web.book;
 
 import dev.steelyard.core.card.Product;
 import dev.steelyard.core.card.Times;
+import dev.steelyard.core.card.Variant;
 import dev.steelyard.core.ladder.Break;
 import dev.steelyard.core.ladder.PriceRows;
-import dev.steelyard.web.book.BookInForce;
+import dev.steelyard.core.ladder.Validity;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.NavigableSet;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The moments at which prices of a book change by themselves, and the goods whose prices do. */
-final class Transitions {
+public final class Transitions {
 
     private static final int MOST_DAYS = 400;
 
     private final BookInForce book;
     private final List<Times> times;
 
-    Transitions(BookInForce book) {
+    public Transitions(BookInForce book) {
         this.book = book;
         this.times = Stream.concat(
                         book.cards().stream()
@@ -35,7 +38,7 @@ final class Transitions {
     }
 
     /** Those after one moment up to another, the first first: midnights among them, where dated rows begin and end. */
-    NavigableSet<ZonedDateTime> between(ZonedDateTime after, ZonedDateTime until) {
+    public NavigableSet<ZonedDateTime> between(ZonedDateTime after, ZonedDateTime until) {
         NavigableSet<ZonedDateTime> moments = new TreeSet<>();
         LocalDate first = after.toLocalDate();
         LocalDate last = until.toLocalDate();
@@ -68,26 +71,43 @@ final class Transitions {
 
     /** The products whose price may change by itself: those that cards and deals for a time and cards with
      * dated breaks cover, and those with dated rows. */
-    Set<Product> products() {
+    public Set<Product> products() {
+        return products(Times::isForATime, Validity::dated, true);
+    }
+
+    /** Those of which something began or ended after one moment, at or before another. */
+    Set<Product> turned(ZonedDateTime after, ZonedDateTime upTo) {
+        LocalDate day = after.toLocalDate();
+        LocalDate last = upTo.toLocalDate();
+        return products(one -> one.turns(after, upTo), one -> one.turns(day, last), day.isBefore(last));
+    }
+
+    /** @param dated whether rows and breaks with days are among them */
+    private Set<Product> products(Predicate<Times> times, Predicate<Validity> days, boolean dated) {
         Set<Product> products = new HashSet<>();
         book.cards().stream()
                 .map(card -> card.card().card())
-                .filter(card -> card.covers().times().isForATime() || card.hasDatedBreaks())
+                .filter(card -> times.test(card.covers().times())
+                        || dated && card.validities().anyMatch(days))
                 .forEach(card -> book.directory().covered(card.covers()).forEach(products::add));
         book.deals().stream()
                 .map(deal -> deal.deal())
-                .filter(deal -> deal.conditions().times().isForATime())
+                .filter(deal -> times.test(deal.conditions().times()))
                 .forEach(deal -> book.directory().items(deal.acted()).forEach(item -> products.add(item.product())));
-        book.goods().stream().filter(Transitions::isDated).forEach(products::add);
+        if (dated) {
+            book.goods().stream()
+                    .filter(product -> ownRows(product)
+                            .flatMap(rows -> rows.breaks().stream())
+                            .map(Break::validity)
+                            .anyMatch(days))
+                    .forEach(products::add);
+        }
         return products;
     }
 
-    private static boolean isDated(Product product) {
-        return isDated(product.ownRows())
-                || product.variants().stream().anyMatch(variant -> isDated(variant.ownRows()));
-    }
-
-    private static boolean isDated(@Nullable PriceRows rows) {
-        return rows != null && rows.breaks().stream().map(Break::validity).anyMatch(validity -> validity.dated());
+    private static Stream<PriceRows> ownRows(Product product) {
+        return Stream.concat(
+                Stream.ofNullable(product.ownRows()),
+                product.variants().stream().map(Variant::ownRows).filter(Objects::nonNull));
     }
 }
