@@ -62,9 +62,13 @@ class CallAnswerWriter implements HandlerMethodReturnValueHandler, WebMvcConfigu
     public void handleReturnValue(
             @Nullable Object value, MethodParameter type, ModelAndViewContainer container, NativeWebRequest request)
             throws IOException {
-        CallAnswer<?> told = (CallAnswer<?>) Objects.requireNonNull(value);
-        HttpServletResponse response = Objects.requireNonNull(request.getNativeResponse(HttpServletResponse.class));
         container.setRequestHandled(true);
+        write(
+                (CallAnswer<?>) Objects.requireNonNull(value),
+                Objects.requireNonNull(request.getNativeResponse(HttpServletResponse.class)));
+    }
+
+    void write(CallAnswer<?> told, HttpServletResponse response) throws IOException {
         byte[] body = told.written() != null ? told.written() : mapper.writeValueAsBytes(told.body());
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         if (told.language() != null) {

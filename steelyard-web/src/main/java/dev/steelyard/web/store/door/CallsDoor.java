@@ -29,28 +29,35 @@ final class CallsDoor extends HttpFilter {
     /** Anybody may send these, signed in or not, so they need to know who it is. */
     private static final String TRIALS = "/api/v1/trials";
 
+    private final transient ObjectProvider<StraightCalls> straight;
     private final transient ObjectProvider<DispatcherServlet> servlet;
     private final transient OurHosts hosts;
 
-    /** Looked up at the first call: the server makes its filters before there is one, and each look costs. */
-    private transient volatile @Nullable DispatcherServlet answers;
+    /** Looked up at the first call: the server makes its filters before there are any, and each look costs. */
+    private transient volatile @Nullable Answers answers;
 
-    private CallsDoor(ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
+    private CallsDoor(
+            ObjectProvider<StraightCalls> straight, ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
+        this.straight = straight;
         this.servlet = servlet;
         this.hosts = hosts;
     }
+
+    private record Answers(StraightCalls straight, DispatcherServlet all) {}
 
     @Override
     protected void doFilter(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         String path = request.getServletPath();
         if (path.startsWith(CALLS) && !path.equals(TRIALS) && hosts.isPlain(request)) {
-            DispatcherServlet found = answers;
+            Answers found = answers;
             if (found == null) {
-                found = servlet.getObject();
+                found = new Answers(straight.getObject(), servlet.getObject());
                 answers = found;
             }
-            found.service(request, response);
+            if (!found.straight().answer(request, response)) {
+                found.all().service(request, response);
+            }
         } else {
             chain.doFilter(request, response);
         }
@@ -60,8 +67,9 @@ final class CallsDoor extends HttpFilter {
     static class Setting {
 
         @Bean
-        FilterRegistrationBean<CallsDoor> callsDoor(ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
-            return BehindTheGate.put(new CallsDoor(servlet, hosts), DispatcherType.ASYNC);
+        FilterRegistrationBean<CallsDoor> callsDoor(
+                ObjectProvider<StraightCalls> straight, ObjectProvider<DispatcherServlet> servlet, OurHosts hosts) {
+            return BehindTheGate.put(new CallsDoor(straight, servlet, hosts), DispatcherType.ASYNC);
         }
     }
 }

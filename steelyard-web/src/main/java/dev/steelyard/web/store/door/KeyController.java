@@ -10,7 +10,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -37,7 +36,7 @@ class KeyController {
             description = "The first call to try: it asks for nothing else.")
     @ApiResponse(responseCode = "200", description = "the key that the call was made with")
     @Needs(value = KeyRight.PRICES, page = true, whatever = true)
-    @GetMapping(value = "/api/v1/key", produces = MediaType.APPLICATION_JSON_VALUE)
+    @GetMapping("/api/v1/key")
     CallAnswer<Answer> key(HttpServletRequest request) {
         StoreKey key = StoreCall.key(request);
         return new CallAnswer<>(
