@@ -3,6 +3,7 @@ package dev.steelyard.web.start;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dev.steelyard.web.testing.LaunchedApp;
 import dev.steelyard.web.testing.Launches;
 import java.io.IOException;
 import java.net.BindException;
@@ -109,13 +110,7 @@ class LauncherTest {
     }
 
     private Process launch(Path home, Path log) throws IOException {
-        last = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        "-Dsteelyard.home=" + home,
-                        Launcher.class.getName(),
-                        "--demo")
+        last = new ProcessBuilder(LaunchedApp.command(home, List.of(), List.of("--demo")))
                 .redirectErrorStream(true)
                 .redirectOutput(log.toFile())
                 .start();
