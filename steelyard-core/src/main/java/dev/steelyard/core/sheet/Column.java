@@ -41,7 +41,8 @@ public enum Column implements SheetColumn {
     @Override
     public Holding holds() {
         return switch (this) {
-            case FROM, TO, PRICE -> Holding.NUMBER;
+            case FROM, TO -> Holding.COUNT;
+            case PRICE -> Holding.MONEY;
             case STARTS, ENDS -> Holding.DAY;
             default -> Holding.TEXT;
         };

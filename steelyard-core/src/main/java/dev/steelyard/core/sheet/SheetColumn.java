@@ -12,8 +12,15 @@ public interface SheetColumn {
     /** What its cells hold. */
     enum Holding {
         TEXT,
-        NUMBER,
-        DAY
+        /** Numbers beside which a currency may stand. */
+        MONEY,
+        /** Numbers of something, such as pieces: a currency beside one is a slip. */
+        COUNT,
+        DAY;
+
+        public boolean isNumber() {
+            return this == MONEY || this == COUNT;
+        }
     }
 
     /** Its name in forms and files of the application. */

@@ -83,7 +83,7 @@ public final class ColumnGuess {
         Set<CsvForm> signs = new HashSet<>();
         for (ColumnSeen one : seen.columns()) {
             CsvForm sign = one.sign();
-            if (sign != null && values(columns, picks.get(one.place())) == Holding.NUMBER) {
+            if (sign != null && values(columns, picks.get(one.place())).isNumber()) {
                 signs.add(sign);
             }
         }
@@ -94,7 +94,7 @@ public final class ColumnGuess {
         boolean told = agreed(seen, columns, picks) != null;
         return seen.columns().stream().allMatch(one -> {
             Holding values = values(columns, picks.get(one.place()));
-            return values == Holding.NUMBER
+            return values.isNumber()
                     ? told || one.twoWays().isEmpty()
                     : values != Holding.DAY || one.twoDays().isEmpty();
         });
@@ -147,7 +147,7 @@ public final class ColumnGuess {
             }
             places.put(pick, one.place());
             CsvForm sign = signs.getOrDefault(one.place(), one.sign() == null ? agreed : one.sign());
-            if (sign != null && values(columns, pick) == Holding.NUMBER) {
+            if (sign != null && values(columns, pick).isNumber()) {
                 bySign.put(pick, sign);
             }
             DayOrder order = orders.getOrDefault(one.place(), one.order());
@@ -178,7 +178,7 @@ public final class ColumnGuess {
             String before = pick.equals(OUT) ? null : taken.putIfAbsent(pick, one.shown());
             if (before != null) {
                 faults.put(one.place(), "“" + before + "” is that already; one column alone can be it");
-            } else if (values(columns, pick) == Holding.NUMBER
+            } else if (values(columns, pick).isNumber()
                     && !one.twoWays().isEmpty()
                     && agreed == null
                     && !signs.contains(one.place())) {

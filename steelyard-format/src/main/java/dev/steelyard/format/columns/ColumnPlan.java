@@ -42,9 +42,12 @@ public record ColumnPlan(
         return signs.getOrDefault(column.name(), CsvForm.POINT);
     }
 
-    /** Reads the numbers of a column. @param currency that may stand beside them; empty where they are counts */
+    /** Reads the numbers of a column. @param currency that may stand beside those that are money */
     public NumberInCell numbers(SheetColumn column, String currency) {
-        return NumberInCell.of(sign(column), currency, signs.containsKey(column.name()));
+        boolean told = signs.containsKey(column.name());
+        return column.holds() == SheetColumn.Holding.COUNT
+                ? NumberInCell.counts(sign(column), told)
+                : NumberInCell.money(sign(column), currency, told);
     }
 
     public DayOrder order(SheetColumn column) {
@@ -55,7 +58,7 @@ public record ColumnPlan(
     public ColumnPlan with(CsvForm sign, SheetColumn... columns) {
         Map<String, CsvForm> all = new HashMap<>();
         for (SheetColumn column : columns) {
-            if (column.holds() == SheetColumn.Holding.NUMBER) {
+            if (column.holds().isNumber()) {
                 all.put(column.name(), sign);
             }
         }

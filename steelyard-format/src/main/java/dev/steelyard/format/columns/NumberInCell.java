@@ -20,7 +20,10 @@ public final class NumberInCell {
     private final Pattern twoWays;
     private final Pattern otherSign;
     private final CsvForm form;
+
+    /** That may stand beside; empty beside counts. */
     private final String currency;
+
     private final boolean told;
 
     private NumberInCell(CsvForm form, String currency, boolean told) {
@@ -37,13 +40,18 @@ public final class NumberInCell {
     }
 
     /**
-     * Reads numbers of a column.
+     * Reads amounts of money of a column.
      *
-     * @param currency that may stand beside, by its code or sign; empty where numbers are counts
+     * @param currency that may stand beside, by its code or sign
      * @param told whether the sign is known, from other cells or from somebody who said so
      */
-    public static NumberInCell of(CsvForm form, String currency, boolean told) {
+    public static NumberInCell money(CsvForm form, String currency, boolean told) {
         return new NumberInCell(form, currency, told);
+    }
+
+    /** Reads numbers of pieces, days or the like, beside which nothing stands. */
+    public static NumberInCell counts(CsvForm form, boolean told) {
+        return new NumberInCell(form, "", told);
     }
 
     /** Exactly one of both is there, or none for an empty cell. */

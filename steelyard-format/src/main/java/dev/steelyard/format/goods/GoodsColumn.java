@@ -68,7 +68,8 @@ public enum GoodsColumn implements SheetColumn {
     @Override
     public Holding holds() {
         return switch (this) {
-            case SHELF_PRICE, UNIT_COST, DECIMALS -> Holding.NUMBER;
+            case SHELF_PRICE, UNIT_COST -> Holding.MONEY;
+            case DECIMALS -> Holding.COUNT;
             default -> Holding.TEXT;
         };
     }

@@ -1,6 +1,5 @@
 package dev.steelyard.format.goods;
 
-import dev.steelyard.core.sheet.SheetColumn;
 import dev.steelyard.format.columns.ColumnPlan;
 import dev.steelyard.format.table.Cell;
 import dev.steelyard.format.table.RowSink;
@@ -37,7 +36,7 @@ public final class GoodsSheetReader implements RowSink {
     /** A number of a spreadsheet is written with the sign that the column's texts have, so that both are read alike. */
     private String text(GoodsColumn column, Cell cell) {
         String shown = cell.bare();
-        return cell instanceof Cell.Figure && column.holds() == SheetColumn.Holding.NUMBER
+        return cell instanceof Cell.Figure && column.holds().isNumber()
                 ? shown.replace('.', plan.sign(column).decimal())
                 : shown;
     }

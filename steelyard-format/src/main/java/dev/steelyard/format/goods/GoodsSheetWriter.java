@@ -1,6 +1,5 @@
 package dev.steelyard.format.goods;
 
-import dev.steelyard.core.sheet.SheetColumn;
 import dev.steelyard.format.table.Cell;
 import dev.steelyard.format.table.CsvForm;
 import dev.steelyard.format.table.TableHead;
@@ -56,7 +55,7 @@ public final class GoodsSheetWriter implements Closeable {
         List<Cell> cells = new ArrayList<>();
         for (GoodsColumn column : columns) {
             String text = values.getOrDefault(column, "");
-            boolean figure = column.holds() == SheetColumn.Holding.NUMBER && !text.isEmpty();
+            boolean figure = column.holds().isNumber() && !text.isEmpty();
             cells.add(figure ? new Cell.Figure(new BigDecimal(text)) : Cell.text(text));
         }
         table.row(cells);

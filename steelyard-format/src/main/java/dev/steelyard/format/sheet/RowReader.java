@@ -7,7 +7,6 @@ import dev.steelyard.core.number.Quantity;
 import dev.steelyard.core.sheet.Column;
 import dev.steelyard.core.sheet.Outcome.Refusal;
 import dev.steelyard.core.sheet.RowKey;
-import dev.steelyard.core.sheet.SheetColumn;
 import dev.steelyard.core.sheet.SheetRow;
 import dev.steelyard.core.sheet.SheetRow.Wish;
 import dev.steelyard.format.columns.ColumnPlan;
@@ -42,8 +41,8 @@ public final class RowReader {
         this.shop = shop;
         this.plan = plan;
         for (Column column : Column.values()) {
-            if (column.holds() == SheetColumn.Holding.NUMBER) {
-                numbers.put(column, plan.numbers(column, column == Column.PRICE ? shop.currency() : ""));
+            if (column.holds().isNumber()) {
+                numbers.put(column, plan.numbers(column, shop.currency()));
             }
         }
         this.onlyShelfPrices = onlyShelfPrices;

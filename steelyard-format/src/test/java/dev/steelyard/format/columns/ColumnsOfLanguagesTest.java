@@ -75,7 +75,7 @@ class ColumnsOfLanguagesTest {
                     seen("price", prices.stream().map(format::format).toList());
             assertThat(column.sign()).as("the sign of %s", column.examples()).isEqualTo(form(language));
             assertThat(column.mixed()).isEmpty();
-            NumberInCell numbers = NumberInCell.of(form(language), "EUR", true);
+            NumberInCell numbers = NumberInCell.money(form(language), "EUR", true);
             for (BigDecimal price : prices) {
                 NumberInCell.Reading reading = numbers.read(Cell.text(format.format(price)));
                 assertThat(reading.fault()).as(format.format(price)).isNull();
@@ -92,7 +92,7 @@ class ColumnsOfLanguagesTest {
         NumberFormat plain = NumberFormat.getNumberInstance(language);
         plain.setMinimumFractionDigits(2);
         NumberInCell other =
-                NumberInCell.of(form(language) == CsvForm.POINT ? CsvForm.COMMA : CsvForm.POINT, "EUR", true);
+                NumberInCell.money(form(language) == CsvForm.POINT ? CsvForm.COMMA : CsvForm.POINT, "EUR", true);
         Random random = new Random(20_270_302);
         for (int i = 0; i < COLUMNS * ROWS; i++) {
             BigDecimal price = price(random);

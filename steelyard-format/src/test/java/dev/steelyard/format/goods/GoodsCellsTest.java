@@ -55,6 +55,7 @@ class GoodsCellsTest {
                 "SHELF_PRICE  | $ 3           | is not a number",
                 "UNIT_COST    | -1            | is below 0",
                 "DECIMALS     | 7             | no number of decimals from 0 to 6",
+                "DECIMALS     | 2 EUR         | “2 EUR” is not a number; write a whole number",
                 "COUNT_OVER   | basket        | neither “line” nor “product”",
                 "TAKEN_OUT    | perhaps       | neither “yes” nor “no”",
                 "ACTION       | remove        | is no action",

@@ -85,7 +85,7 @@ record GoodsPreview(
     }
 
     private static String figure(GoodsColumn column, String text) {
-        boolean money = column.holds() == SheetColumn.Holding.NUMBER && column != GoodsColumn.DECIMALS;
+        boolean money = column.holds() == SheetColumn.Holding.MONEY;
         return money && !text.isEmpty() ? Show.money(new BigDecimal(text), 2) : text;
     }
 }

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -36,17 +37,26 @@ final class ColumnReadings {
     /**
      * By number of the column, of those whose cells can be read in more than one way.
      *
-     * @param currency the shop's, which may stand beside numbers
+     * @param currency the shop's, which may stand beside amounts of money
+     * @param counts numbers of the columns that are said to hold counts
      */
-    static Map<Integer, List<Way>> of(Seen seen, String currency) {
+    static Map<Integer, List<Way>> of(Seen seen, String currency, Set<Integer> counts) {
         Map<Integer, List<Way>> all = new LinkedHashMap<>();
         for (ColumnSeen column : seen.columns()) {
             if (column.sign() != null || !column.twoWays().isEmpty()) {
                 all.put(
                         column.place(),
                         List.of(
-                                number(column, CsvForm.POINT, currency, "a decimal point"),
-                                number(column, CsvForm.COMMA, currency, "a decimal comma")));
+                                number(
+                                        column,
+                                        CsvForm.POINT,
+                                        reader(column, CsvForm.POINT, currency, counts),
+                                        "a decimal point"),
+                                number(
+                                        column,
+                                        CsvForm.COMMA,
+                                        reader(column, CsvForm.COMMA, currency, counts),
+                                        "a decimal comma")));
             } else if (column.order() != null || !column.twoDays().isEmpty()) {
                 all.put(
                         column.place(),
@@ -58,8 +68,13 @@ final class ColumnReadings {
         return all;
     }
 
-    private static Way number(ColumnSeen column, CsvForm sign, String currency, String words) {
-        NumberInCell numbers = NumberInCell.of(sign, currency, true);
+    private static NumberInCell reader(ColumnSeen column, CsvForm sign, String currency, Set<Integer> counts) {
+        return counts.contains(column.place())
+                ? NumberInCell.counts(sign, true)
+                : NumberInCell.money(sign, currency, true);
+    }
+
+    private static Way number(ColumnSeen column, CsvForm sign, NumberInCell numbers, String words) {
         List<String> read = new ArrayList<>();
         for (String text : telling(column)) {
             NumberInCell.Reading reading = numbers.read(Cell.text(text));

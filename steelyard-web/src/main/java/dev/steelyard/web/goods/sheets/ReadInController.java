@@ -1,5 +1,6 @@
 package dev.steelyard.web.goods.sheets;
 
+import dev.steelyard.core.sheet.SheetColumn;
 import dev.steelyard.format.columns.ColumnGuess;
 import dev.steelyard.format.columns.ColumnSeen;
 import dev.steelyard.format.columns.DayOrder;
@@ -13,9 +14,12 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -97,10 +101,22 @@ class ReadInController {
         model.addAttribute("seen", one.seen());
         model.addAttribute("columns", one.origin().columns());
         model.addAttribute(
-                "readings", ColumnReadings.of(one.seen(), shops.current().currency()));
+                "readings", ColumnReadings.of(one.seen(), shops.current().currency(), counts(one, picked)));
         model.addAttribute("picked", picked);
         model.addAttribute("faults", faults);
         return "sheets/columns";
+    }
+
+    /** Numbers of the columns that are said to hold counts. */
+    private static Set<Integer> counts(Waiting one, Picked picked) {
+        Set<String> names = Arrays.stream(one.origin().columns())
+                .filter(column -> column.holds() == SheetColumn.Holding.COUNT)
+                .map(SheetColumn::name)
+                .collect(Collectors.toSet());
+        return picked.picks().entrySet().stream()
+                .filter(pick -> names.contains(pick.getValue()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     @PostMapping("/sheets/columns")

@@ -103,6 +103,13 @@ class ColumnsAskedTest {
                 .contains("5,10 USD is refused");
     }
 
+    /** It was shown as 10.5 pieces, and refused only later. */
+    @Test
+    void aThresholdWithACurrencyIsShownAsRefused() {
+        Answer asked = sheets.read("sku;from;price;remark\nBRU-1;10,5 EUR;12,50 EUR;cheap\n");
+        assertThat(asked.text()).contains("10,5 EUR is refused").contains("12,50 EUR is 12.50");
+    }
+
     @Test
     void aFileThatIsKeptNoMoreIsAskedForAgain() {
         assertThat(owner.get("/sheets/columns?of=made-up").text()).contains("not kept here any more");
