@@ -121,11 +121,16 @@ public record Times(
         if (!hasHours()) {
             return Stream.empty();
         }
-        LocalDate first = (from != null && from.isAfter(after) ? from : after).toLocalDate();
+        LocalDate first = firstFrom(after).toLocalDate();
         long days = Math.min(DAYS_AHEAD, ChronoUnit.DAYS.between(first, upTo.toLocalDate()));
         return LongStream.rangeClosed(0, days).mapToObj(first::plusDays).flatMap(day -> Stream.of(
                         orMidnight(opens), orMidnight(closes))
                 .map(time -> day.atTime(time).atZone(after.getZone())));
+    }
+
+    /** The first moment, not before another, at which it has begun. */
+    private ZonedDateTime firstFrom(ZonedDateTime at) {
+        return from != null && from.isAfter(at) ? from : at;
     }
 
     private static LocalTime orMidnight(@Nullable LocalTime time) {
@@ -158,7 +163,7 @@ public record Times(
      * @return none where it counts at none of them
      */
     public Optional<ZonedDateTime> openFrom(ZonedDateTime at) {
-        ZonedDateTime start = from != null && from.isAfter(at) ? from : at;
+        ZonedDateTime start = firstFrom(at);
         LocalTime opening = orMidnight(opens);
         return Stream.concat(
                         Stream.of(start), IntStream.rangeClosed(0, DAYS_AHEAD).mapToObj(days -> start.toLocalDate()

@@ -83,7 +83,7 @@ public final class ColumnGuess {
         Set<CsvForm> signs = new HashSet<>();
         for (ColumnSeen one : seen.columns()) {
             CsvForm sign = one.sign();
-            if (sign != null && values(columns, picks.get(one.place())).isNumber()) {
+            if (sign != null && holds(columns, picks.get(one.place())).isNumber()) {
                 signs.add(sign);
             }
         }
@@ -93,14 +93,15 @@ public final class ColumnGuess {
     private static boolean readable(Seen seen, SheetColumn[] columns, Map<Integer, String> picks) {
         boolean told = agreed(seen, columns, picks) != null;
         return seen.columns().stream().allMatch(one -> {
-            Holding values = values(columns, picks.get(one.place()));
+            Holding values = holds(columns, picks.get(one.place()));
             return values.isNumber()
                     ? told || one.twoWays().isEmpty()
                     : values != Holding.DAY || one.twoDays().isEmpty();
         });
     }
 
-    private static Holding values(SheetColumn[] columns, @Nullable String name) {
+    /** What the cells of a column of some hold, by its name; text where it has none. */
+    public static Holding holds(SheetColumn[] columns, @Nullable String name) {
         for (SheetColumn column : columns) {
             if (column.name().equals(name)) {
                 return column.holds();
@@ -147,11 +148,11 @@ public final class ColumnGuess {
             }
             places.put(pick, one.place());
             CsvForm sign = signs.getOrDefault(one.place(), one.sign() == null ? agreed : one.sign());
-            if (sign != null && values(columns, pick).isNumber()) {
+            if (sign != null && holds(columns, pick).isNumber()) {
                 bySign.put(pick, sign);
             }
             DayOrder order = orders.getOrDefault(one.place(), one.order());
-            if (order != null && values(columns, pick) == Holding.DAY) {
+            if (order != null && holds(columns, pick) == Holding.DAY) {
                 byOrder.put(pick, order);
             }
         }
@@ -178,13 +179,13 @@ public final class ColumnGuess {
             String before = pick.equals(OUT) ? null : taken.putIfAbsent(pick, one.shown());
             if (before != null) {
                 faults.put(one.place(), "“" + before + "” is that already; one column alone can be it");
-            } else if (values(columns, pick).isNumber()
+            } else if (holds(columns, pick).isNumber()
                     && !one.twoWays().isEmpty()
                     && agreed == null
                     && !signs.contains(one.place())) {
                 faults.put(
                         one.place(), one.twoWays() + " can be read in two ways; say which sign stands before decimals");
-            } else if (values(columns, pick) == Holding.DAY
+            } else if (holds(columns, pick) == Holding.DAY
                     && !one.twoDays().isEmpty()
                     && !orders.contains(one.place())) {
                 faults.put(one.place(), one.twoDays() + " can be two days; say what stands first");

@@ -24,21 +24,14 @@ public final class Transitions {
     private static final int MOST_DAYS = 400;
 
     private final BookInForce book;
-    private final List<Times> times;
 
     public Transitions(BookInForce book) {
         this.book = book;
-        this.times = Stream.concat(
-                        book.cards().stream()
-                                .map(card -> card.card().card().covers().times()),
-                        book.deals().stream()
-                                .map(deal -> deal.deal().conditions().times()))
-                .filter(Times::isForATime)
-                .toList();
     }
 
     /** Those after one moment up to another, the first first: midnights among them, where dated rows begin and end. */
     public NavigableSet<ZonedDateTime> between(ZonedDateTime after, ZonedDateTime until) {
+        List<Times> times = times();
         NavigableSet<ZonedDateTime> moments = new TreeSet<>();
         LocalDate first = after.toLocalDate();
         LocalDate last = until.toLocalDate();
@@ -61,6 +54,17 @@ public final class Transitions {
             add(one.until(), moments);
         }
         return new TreeSet<>(moments.subSet(after, false, until, true));
+    }
+
+    /** Those of cards and deals that do not always count. */
+    private List<Times> times() {
+        return Stream.concat(
+                        book.cards().stream()
+                                .map(card -> card.card().card().covers().times()),
+                        book.deals().stream()
+                                .map(deal -> deal.deal().conditions().times()))
+                .filter(Times::isForATime)
+                .toList();
     }
 
     private static void add(@Nullable ZonedDateTime moment, Set<ZonedDateTime> to) {

@@ -44,19 +44,12 @@ final class ColumnReadings {
         Map<Integer, List<Way>> all = new LinkedHashMap<>();
         for (ColumnSeen column : seen.columns()) {
             if (column.sign() != null || !column.twoWays().isEmpty()) {
+                boolean count = counts.contains(column.place());
                 all.put(
                         column.place(),
                         List.of(
-                                number(
-                                        column,
-                                        CsvForm.POINT,
-                                        reader(column, CsvForm.POINT, currency, counts),
-                                        "a decimal point"),
-                                number(
-                                        column,
-                                        CsvForm.COMMA,
-                                        reader(column, CsvForm.COMMA, currency, counts),
-                                        "a decimal comma")));
+                                number(column, CsvForm.POINT, count, currency, "a decimal point"),
+                                number(column, CsvForm.COMMA, count, currency, "a decimal comma")));
             } else if (column.order() != null || !column.twoDays().isEmpty()) {
                 all.put(
                         column.place(),
@@ -68,13 +61,8 @@ final class ColumnReadings {
         return all;
     }
 
-    private static NumberInCell reader(ColumnSeen column, CsvForm sign, String currency, Set<Integer> counts) {
-        return counts.contains(column.place())
-                ? NumberInCell.counts(sign, true)
-                : NumberInCell.money(sign, currency, true);
-    }
-
-    private static Way number(ColumnSeen column, CsvForm sign, NumberInCell numbers, String words) {
+    private static Way number(ColumnSeen column, CsvForm sign, boolean count, String currency, String words) {
+        NumberInCell numbers = count ? NumberInCell.counts(sign, true) : NumberInCell.money(sign, currency, true);
         List<String> read = new ArrayList<>();
         for (String text : telling(column)) {
             NumberInCell.Reading reading = numbers.read(Cell.text(text));

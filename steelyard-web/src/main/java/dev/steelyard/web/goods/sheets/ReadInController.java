@@ -14,7 +14,6 @@ import dev.steelyard.web.shop.Shops;
 import dev.steelyard.web.shop.people.StaffMember;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -109,12 +108,8 @@ class ReadInController {
 
     /** Numbers of the columns that are said to hold counts. */
     private static Set<Integer> counts(Waiting one, Picked picked) {
-        Set<String> names = Arrays.stream(one.origin().columns())
-                .filter(column -> column.holds() == SheetColumn.Holding.COUNT)
-                .map(SheetColumn::name)
-                .collect(Collectors.toSet());
         return picked.picks().entrySet().stream()
-                .filter(pick -> names.contains(pick.getValue()))
+                .filter(pick -> ColumnGuess.holds(one.origin().columns(), pick.getValue()) == SheetColumn.Holding.COUNT)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
     }

@@ -31,13 +31,12 @@ class WhateverIsWished implements WebMvcConfigurer {
         if (!request.getDescription(false).startsWith("uri=" + CALLS)) {
             return HEADER.resolveMediaTypes(request);
         }
-        List<MediaType> wished = new ArrayList<>();
         try {
-            wished.addAll(HEADER.resolveMediaTypes(request));
+            List<MediaType> wished = new ArrayList<>(HEADER.resolveMediaTypes(request));
+            wished.add(MediaType.ALL);
+            return wished;
         } catch (HttpMediaTypeNotAcceptableException unreadable) {
-            wished.clear(); // as if nothing was wished for
+            return List.of(MediaType.ALL); // as if nothing was wished for
         }
-        wished.add(MediaType.ALL);
-        return wished;
     }
 }
